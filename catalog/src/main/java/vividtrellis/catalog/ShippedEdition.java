@@ -1,0 +1,50 @@
+package vividtrellis.catalog;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.EditionLoader;
+import vividtrellis.core.plan.Surroundings;
+
+/** The edition that comes with this version, and what its projects take from outside. */
+public final class ShippedEdition {
+
+  private static final String SUPER_POM = "/org/apache/maven/model/pom-4.0.0.xml";
+  private static final Pattern BASE =
+      Pattern.compile("<repository>.*?<url>([^<]+)</url>.*?</repository>", Pattern.DOTALL);
+
+  private ShippedEdition() {}
+
+  /**
+   * Loads it.
+   *
+   * @throws vividtrellis.core.catalog.InvalidEdition when the shipped data is wrong
+   */
+  public static Edition load() {
+    return EditionLoader.load(name -> resource("edition/" + name));
+  }
+
+  /** The base address of the Maven repository is Maven's own word: the super-POM's. */
+  public static Surroundings surroundings() {
+    Matcher base = BASE.matcher(resource(SUPER_POM).orElse(""));
+    if (!base.find()) {
+      throw new IllegalStateException("maven-model-builder has no super-POM with a repository");
+    }
+    return new Surroundings(base.group(1).strip().replaceFirst("/+$", ""));
+  }
+
+  private static Optional<String> resource(String name) {
+    try (InputStream in = ShippedEdition.class.getResourceAsStream(name)) {
+      return in == null
+          ? Optional.empty()
+          : Optional.of(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

@@ -1,0 +1,24 @@
+package {{package}}.{{samplePackage}};
+
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import {{webMvcTest}};
+import org.springframework.test.web.servlet.MockMvc;
+
+@WebMvcTest(AboutController.class)
+class AboutControllerTest {
+
+    @Autowired
+    MockMvc mvc;
+
+    @Test
+    void tellsItsName() throws Exception {
+        mvc.perform(get("/about"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.name").value("{{artifact}}"));
+    }
+}

@@ -1,0 +1,129 @@
+package vividtrellis.cli;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import picocli.CommandLine.Parameters;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Briefs;
+import vividtrellis.core.brief.PickWords;
+import vividtrellis.core.document.Documents;
+import vividtrellis.core.document.Documents.Notation;
+import vividtrellis.core.document.UnreadableDocument;
+
+/**
+ * The picks of a command: a brief file, standard input, words, or a file and words, where words
+ * win.
+ */
+final class BriefInput {
+
+  private static final int MOST_BYTES = 4 * Documents.LARGEST;
+
+  @Parameters(
+      paramLabel = "PICK",
+      arity = "0..*",
+      description = {
+        "A brief file, - for standard input, or words: KEY=VALUE and +ID.",
+        "Words override the file."
+      })
+  private List<String> given = new ArrayList<>();
+
+  /**
+   * A brief on its way to the service.
+   *
+   * @param name for messages
+   */
+  record Document(String name, String text, Notation notation) {
+    String mediaType() {
+      return notation == Notation.JSON ? "application/json" : "application/yaml";
+    }
+  }
+
+  /** What is neither a word nor the brief: the first is the brief, the others are the command's. */
+  List<String> rest() {
+    List<String> files = files();
+    return files.size() < 2 ? List.of() : files.subList(1, files.size());
+  }
+
+  Document document(Service service) {
+    List<String> words = given.stream().filter(BriefInput::isWord).toList();
+    List<String> files = files();
+    if (files.isEmpty() && words.isEmpty()) {
+      if (System.getenv("VIVID_STDIN_TERMINAL") != null) {
+        throw new Failure(
+            Failure.USAGE,
+            "Nothing is picked.",
+            null,
+            "name a brief file, or picks such as name=berth-booking +http-api");
+      }
+      files = List.of("-");
+    }
+    Document document =
+        files.isEmpty() ? new Document("the words", "{}", Notation.JSON) : read(files.get(0));
+    return words.isEmpty() ? document : changed(document, words, service);
+  }
+
+  private static Document changed(Document document, List<String> words, Service service) {
+    try {
+      Brief brief = Briefs.read(document.text(), document.notation());
+      List<String> extras =
+          words.stream().anyMatch(word -> word.startsWith("+")) ? extras(service) : List.of();
+      for (String word : words) {
+        brief = PickWords.applyWord(brief, word, extras);
+      }
+      return new Document(document.name(), Briefs.write(brief, Notation.JSON), Notation.JSON);
+    } catch (UnreadableDocument e) {
+      throw Service.unreadable(e);
+    } catch (PickWords.UnknownWord e) {
+      throw new Failure(
+          Failure.UNREADABLE,
+          String.valueOf(e.getMessage()),
+          e.word(),
+          e.nearest().map(key -> "did you mean " + key + "=...?").orElse(null));
+    }
+  }
+
+  private static List<String> extras(Service service) {
+    return service.get("/catalog").json().list("extras").stream()
+        .map(extra -> extra.text("id"))
+        .toList();
+  }
+
+  private List<String> files() {
+    return given.stream().filter(each -> !isWord(each)).toList();
+  }
+
+  private static boolean isWord(String given) {
+    return given.startsWith("+") || given.matches("(?s)[A-Za-z][A-Za-z.-]*=.*");
+  }
+
+  private static Document read(String name) {
+    try (InputStream in = name.equals("-") ? System.in : Files.newInputStream(Path.of(name))) {
+      byte[] bytes = in.readNBytes(MOST_BYTES);
+      String text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+      if (text.isBlank()) {
+        throw new Failure(
+            Failure.UNREADABLE,
+            "There is no brief in it.",
+            name.equals("-") ? "standard input" : name,
+            "a brief begins with: project: { name: berth-booking }");
+      }
+      return new Document(name, text, Notation.of(text));
+    } catch (CharacterCodingException e) {
+      throw new Failure(Failure.UNREADABLE, "This is not UTF-8.", name, "save it as UTF-8");
+    } catch (IOException | InvalidPathException e) {
+      throw new Failure(
+          Failure.UNREADABLE,
+          "There is no brief that can be read: " + name,
+          "the brief file",
+          "name a file that is there; a pick is written KEY=VALUE or +STARTER");
+    }
+  }
+}

@@ -1,0 +1,86 @@
+package vividtrellis.cli;
+
+import java.io.PrintWriter;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Spec;
+
+/** Shows what picks would give, without writing anything. */
+@Command(
+    name = "outline",
+    mixinStandardHelpOptions = true,
+    description = {
+      "Shows the files that picks would give, without writing any.",
+      "A second name is a file of the project, whose content is printed."
+    },
+    footer = {
+      "",
+      "  vivid outline berth-booking.yaml",
+      "  vivid outline berth-booking.yaml pom.xml",
+      "  vivid outline name=tide-board +http-api +health-metrics"
+    })
+final class OutlineCommand implements Callable<Integer> {
+
+  @Mixin private Common common;
+  @Mixin private BriefInput input;
+  @Spec private CommandSpec spec;
+
+  @Override
+  public Integer call() {
+    Service service = common.service();
+    Service.Answer answer = service.post("/outlines", input.document(service));
+    PrintWriter out = spec.commandLine().getOut();
+    if (common.json()) {
+      out.println(answer.text());
+      return answer.status() == 422 ? Failure.BLOCKED : 0;
+    }
+    Screen screen = new Screen(out);
+    Json outline = answer.json();
+    if (answer.status() == 422) {
+      return Blocked.tell(screen, outline);
+    }
+    if (!input.rest().isEmpty()) {
+      out.print(content(outline, input.rest().get(0)));
+      return 0;
+    }
+    list(screen, outline);
+    return 0;
+  }
+
+  private static String content(Json outline, String path) {
+    for (Json file : outline.list("files")) {
+      if (file.text("path").equals(path)) {
+        return file.text("content");
+      }
+    }
+    throw new Failure(
+        Failure.USAGE,
+        "The project has no file " + path + ".",
+        null,
+        "leave the name out to see the list of files");
+  }
+
+  private static void list(Screen screen, Json outline) {
+    List<Json> files = outline.list("files");
+    int widest = files.stream().mapToInt(f -> f.text("path").length()).max().orElse(0);
+    long total = files.stream().mapToLong(f -> Long.parseLong(f.text("size"))).sum();
+    screen.line(
+        screen.strong(outline.text("root"))
+            + "  "
+            + screen.soft(files.size() + " files, " + total + " bytes"));
+    for (Json file : files) {
+      String size = file.text("size");
+      screen.line(
+          "  "
+              + Screen.pad(Screen.plain(file.text("path")), widest + 2)
+              + " ".repeat(Math.max(0, 6 - size.length()))
+              + size
+              + "  "
+              + Screen.pad(file.text("role"), 8)
+              + screen.soft(file.text("purpose")));
+    }
+  }
+}

@@ -1,0 +1,169 @@
+package vividtrellis.cli;
+
+import java.io.IOException;
+import java.net.ConnectException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpTimeoutException;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import vividtrellis.core.document.UnreadableDocument;
+
+/** The service, asked over HTTP. */
+final class Service {
+
+  private final URI base;
+
+  Service(URI base) {
+    this.base = base;
+  }
+
+  /** An answer of the service: its status is below 300, or 422 for a blocked brief. */
+  static final class Answer {
+    private final int status;
+    private final byte[] body;
+
+    private Answer(int status, byte[] body) {
+      this.status = status;
+      this.body = body;
+    }
+
+    int status() {
+      return status;
+    }
+
+    byte[] bytes() {
+      return body.clone();
+    }
+
+    String text() {
+      return new String(body, StandardCharsets.UTF_8);
+    }
+
+    Json json() {
+      return Json.read(text());
+    }
+  }
+
+  Answer get(String path) {
+    return send(HttpRequest.newBuilder(resolve(path)).GET());
+  }
+
+  Answer post(String path, BriefInput.Document brief) {
+    return send(
+        HttpRequest.newBuilder(resolve(path))
+            .header("Content-Type", brief.mediaType())
+            .POST(HttpRequest.BodyPublishers.ofString(brief.text())));
+  }
+
+  private URI resolve(String path) {
+    String start = base.toString().replaceFirst("/+$", "");
+    try {
+      URI uri = URI.create(start + "/api/v1" + path);
+      if (uri.getHost() != null
+          && ("http".equals(uri.getScheme()) || "https".equals(uri.getScheme()))) {
+        return uri;
+      }
+    } catch (IllegalArgumentException e) {
+      // told below, with every other address that is none
+    }
+    throw new Failure(
+        Failure.USAGE,
+        "The address of the service is none: " + start,
+        "--server or VIVID_SERVER",
+        "give one like http://127.0.0.1:7411");
+  }
+
+  private Answer send(HttpRequest.Builder request) {
+    HttpClient client =
+        HttpClient.newBuilder()
+            .version(HttpClient.Version.HTTP_1_1)
+            .connectTimeout(Duration.ofSeconds(5))
+            .build();
+    try {
+      HttpResponse<byte[]> response =
+          client.send(
+              request
+                  .timeout(Duration.ofSeconds(60))
+                  .header("Accept", "application/json, application/problem+json, */*;q=0.5")
+                  .build(),
+              HttpResponse.BodyHandlers.ofByteArray());
+      Answer answer = new Answer(response.statusCode(), response.body());
+      boolean ours = response.headers().firstValue("Vivid-Trellis").isPresent();
+      return checked(answer, ours);
+    } catch (ConnectException | HttpTimeoutException e) {
+      throw unreachable(e);
+    } catch (IOException e) {
+      throw unreachable(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new Failure(130, "Interrupted.", null, null);
+    }
+  }
+
+  private Failure unreachable(IOException e) {
+    return new Failure(
+        Failure.UNREACHABLE,
+        "The service does not answer" + (e.getMessage() == null ? "." : ": " + e.getMessage()),
+        base.toString(),
+        "start it with ./up, or name another with --server or VIVID_SERVER");
+  }
+
+  private Answer checked(Answer answer, boolean ours) {
+    int status = answer.status();
+    if (!ours) {
+      throw new Failure(
+          Failure.UNREACHABLE,
+          "Something answers there, but it is not Vivid Trellis (HTTP " + status + ").",
+          base.toString(),
+          "name the service with --server or VIVID_SERVER");
+    }
+    if (status < 300 || status == 422) {
+      return answer;
+    }
+    switch (status) {
+      case 400 -> throw unreadable(answer.json());
+      case 401, 403 ->
+          throw new Failure(
+              Failure.NOT_ALLOWED, answer.json().text("detail"), base.toString(), null);
+      case 429, 503 ->
+          throw new Failure(
+              Failure.LATER, "The service is too busy.", base.toString(), "try again in a while");
+      default ->
+          throw new Failure(
+              Failure.INTERNAL,
+              "The service answered with HTTP " + status + ".",
+              base.toString(),
+              "its log says more");
+    }
+  }
+
+  private static Failure unreadable(Json problem) {
+    StringBuilder what = new StringBuilder(problem.text("title"));
+    String where = null;
+    String advice = null;
+    for (Json error : problem.list("errors")) {
+      what.append("\n  ").append(error.text("pointer")).append("  ").append(error.text("detail"));
+      if (where == null) {
+        where = error.text("pointer");
+        advice = error.text("suggestion");
+      }
+    }
+    return new Failure(
+        Failure.UNREADABLE,
+        what.toString(),
+        where,
+        advice == null || advice.isEmpty() ? null : advice);
+  }
+
+  /** The same for a document that was read here. */
+  static Failure unreadable(UnreadableDocument e) {
+    UnreadableDocument.Fault first = e.faults().get(0);
+    StringBuilder what = new StringBuilder("The brief cannot be read");
+    e.faults()
+        .forEach(f -> what.append("\n  ").append(f.pointer()).append("  ").append(f.detail()));
+    return new Failure(Failure.UNREADABLE, what.toString(), first.pointer(), first.suggestion());
+  }
+}

@@ -1,0 +1,109 @@
+package vividtrellis.cli;
+
+import java.io.OutputStreamWriter;
+import java.io.PrintWriter;
+import java.io.UncheckedIOException;
+import java.nio.charset.Charset;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.IVersionProvider;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Spec;
+
+/** The command {@code vivid}. */
+@Command(
+    name = "vivid",
+    subcommands = {
+      CatalogCommand.class,
+      CheckCommand.class,
+      OutlineCommand.class,
+      TakeCommand.class
+    },
+    mixinStandardHelpOptions = true,
+    versionProvider = Vivid.Version.class,
+    sortOptions = false,
+    description = "From picks to a project that builds: checked, explained, taken home.",
+    footer = {
+      "",
+      "Picks are words: KEY=VALUE with the keys of a brief, +ID for a starter.",
+      "",
+      "  vivid check name=berth-booking group=saltmarsh.example +http-api +sql-orm +h2",
+      "  vivid take berth-booking.yaml --into berth-booking",
+      "",
+      "The service is http://127.0.0.1:7411 unless --server or VIVID_SERVER says otherwise.",
+      "",
+      "Exit codes: 0 fine, 1 blocked, 64 wrong usage, 65 a document that cannot be read,",
+      "69 service not reachable, 70 internal fault, 73 cannot write, 75 try again later,",
+      "77 not allowed, 130 interrupted."
+    })
+public final class Vivid implements Runnable {
+
+  @Spec private CommandSpec spec;
+
+  /** Runs one command and ends the process with its exit code. */
+  public static void main(String[] args) {
+    System.exit(run(args));
+  }
+
+  static int run(String... args) {
+    Charset charset = Charset.forName(System.getProperty("vivid.charset", "UTF-8"));
+    PrintWriter out = new PrintWriter(new OutputStreamWriter(System.out, charset), false);
+    PrintWriter err = new PrintWriter(new OutputStreamWriter(System.err, charset), true);
+    CommandLine line = new CommandLine(new Vivid());
+    line.setOut(out);
+    line.setErr(err);
+    line.setCaseInsensitiveEnumValuesAllowed(true);
+    line.setParameterExceptionHandler(Vivid::usage);
+    line.setExecutionExceptionHandler(Vivid::failed);
+    int code = line.execute(args);
+    out.flush();
+    return code;
+  }
+
+  @Override
+  public void run() {
+    throw new CommandLine.ParameterException(
+        spec.commandLine(), "Say what to do: catalog, check, outline or take.");
+  }
+
+  private static int usage(CommandLine.ParameterException e, String[] args) {
+    String name = e.getCommandLine().getCommandSpec().qualifiedName();
+    Failure failure =
+        new Failure(
+            Failure.USAGE,
+            String.valueOf(e.getMessage()),
+            null,
+            "see '" + name + " --help' for what can be said");
+    e.getCommandLine().getErr().println(failure.text());
+    return Failure.USAGE;
+  }
+
+  private static int failed(Exception e, CommandLine line, CommandLine.ParseResult parsed) {
+    PrintWriter err = line.getErr();
+    Failure failure =
+        e instanceof Failure known
+            ? known
+            : e instanceof UncheckedIOException
+                ? new Failure(Failure.CANNOT_WRITE, String.valueOf(e.getMessage()), null, null)
+                : new Failure(
+                    Failure.INTERNAL,
+                    "This went wrong inside vivid: " + e,
+                    null,
+                    "say it again with --debug to see where");
+    line.getOut().flush();
+    err.println(failure.text());
+    if (parsed.subcommand().hasMatchedOption("--debug")) {
+      e.printStackTrace(err);
+    }
+    return failure.code();
+  }
+
+  /** The client's version; what the service says of itself stands in every answer. */
+  static final class Version implements IVersionProvider {
+    @Override
+    public String[] getVersion() {
+      String version = Vivid.class.getPackage().getImplementationVersion();
+      return new String[] {"vivid " + (version == null ? "from sources" : version)};
+    }
+  }
+}

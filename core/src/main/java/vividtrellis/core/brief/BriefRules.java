@@ -1,0 +1,282 @@
+package vividtrellis.core.brief;
+
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import javax.lang.model.SourceVersion;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is wrong with the names, texts and settings of a brief by themselves, each with a value that
+ * works. Complete: all of it is told together.
+ */
+public final class BriefRules {
+
+  private static final int LONGEST_NAME = 50;
+  private static final int LONGEST_GROUP = 100;
+  private static final int LONGEST_PACKAGE = 150;
+  private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9]*(-[a-z0-9]+)*");
+  private static final Pattern GROUP =
+      Pattern.compile("[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?(\\.[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?)*");
+  private static final Pattern VERSION = Pattern.compile("[0-9A-Za-z][0-9A-Za-z._+-]{0,49}");
+  private static final Pattern LICENCE = Pattern.compile("[A-Za-z0-9][A-Za-z0-9.+-]{0,63}");
+  private static final List<String> RESERVED_PACKAGES =
+      List.of("java", "javax", "jakarta", "jdk", "sun", "com.sun", "org.springframework");
+
+  private final Brief brief;
+  private final List<Complaint> complaints = new ArrayList<>();
+
+  private BriefRules(Brief brief) {
+    this.brief = brief;
+  }
+
+  /** Everything that is wrong or worth knowing, in the order of the brief. */
+  public static List<Complaint> complaints(Brief brief) {
+    BriefRules rules = new BriefRules(brief);
+    rules.name();
+    rules.group();
+    rules.packageName();
+    rules.text(Key.TITLE, 100);
+    rules.text(Key.SUMMARY, 400);
+    rules.text(Key.ORGANISATION, 100);
+    rules.form(Key.VERSION, VERSION, "version-form", "0.1.0");
+    rules.form(Key.LICENCE, LICENCE, "licence-form", null);
+    rules.form(Key.YEAR, Pattern.compile("(19|20)[0-9]{2}"), "year-form", null);
+    rules.port();
+    rules.form(Key.FORMAT, Pattern.compile("yaml|properties"), "format-unknown", "yaml");
+    brief
+        .get(Key.MIRROR)
+        .ifPresent(mirror -> rules.block("mirror-not-yet", Key.MIRROR, Map.of(), null));
+    brief
+        .get(Key.ALONGSIDE)
+        .ifPresent(
+            value ->
+                rules.block(
+                    "alongside-not-yet", Key.ALONGSIDE, Map.of("value", show(value)), null));
+    return List.copyOf(rules.complaints);
+  }
+
+  private void block(String code, Key key, Map<String, String> args, @Nullable String better) {
+    complaints.add(new Complaint(code, key, true, args, better));
+  }
+
+  private void name() {
+    String name = brief.get(Key.NAME).orElse("");
+    Map<String, String> args = Map.of("value", show(name), "most", LONGEST_NAME + "");
+    String better = workingName(name);
+    if (name.isEmpty()) {
+      block("name-missing", Key.NAME, args, better);
+    } else if (name.length() > LONGEST_NAME) {
+      block("name-too-long", Key.NAME, args, better);
+    } else if (Character.isDigit(name.charAt(0))) {
+      block("name-leading-digit", Key.NAME, args, better);
+    } else if (!NAME.matcher(name).matches()) {
+      block(nameFault(name), Key.NAME, args, better);
+    } else if (SourceVersion.isKeyword(name)) {
+      block("name-keyword", Key.NAME, args, better);
+    } else if (Names.refusedByFileSystems(name)) {
+      block("name-refused-by-file-systems", Key.NAME, args, better);
+    }
+  }
+
+  private static String nameFault(String name) {
+    if (name.chars().anyMatch(Character::isWhitespace)) {
+      return "name-space";
+    }
+    if (name.contains("/") || name.contains("\\") || name.contains("..")) {
+      return "name-path";
+    }
+    boolean capitals = name.chars().anyMatch(Character::isUpperCase);
+    return capitals && NAME.matcher(name.toLowerCase(Locale.ROOT)).matches()
+        ? "name-capital"
+        : "name-letters";
+  }
+
+  /** A name of the right form that is as near to the given one as can be. */
+  private static String workingName(String name) {
+    String plain =
+        Normalizer.normalize(name.substring(0, Math.min(name.length(), 200)), Normalizer.Form.NFD)
+            .replaceAll("\\p{M}+", "")
+            .replaceAll("([a-z0-9])([A-Z])", "$1-$2")
+            .toLowerCase(Locale.ROOT)
+            .replaceAll("[^a-z0-9]+", "-")
+            .replaceAll("^-+|-+$", "");
+    if (plain.isEmpty()) {
+      return "my-service";
+    }
+    if (Character.isDigit(plain.charAt(0))) {
+      plain = "service-" + plain;
+    }
+    if (SourceVersion.isKeyword(plain) || Names.refusedByFileSystems(plain)) {
+      plain = plain + "-service";
+    }
+    return plain.substring(0, Math.min(plain.length(), LONGEST_NAME)).replaceAll("-+$", "");
+  }
+
+  private void group() {
+    String given = brief.get(Key.GROUP).orElse(Domain.DEFAULT_GROUP);
+    Map<String, String> args = Map.of("value", show(given), "most", LONGEST_GROUP + "");
+    if (given.length() > LONGEST_GROUP) {
+      block("group-too-long", Key.GROUP, args, Domain.DEFAULT_GROUP);
+      return;
+    }
+    if (!GROUP.matcher(given).matches()) {
+      block("group-letters", Key.GROUP, args, workingGroup(given));
+      return;
+    }
+    Domain domain = Domain.read(given);
+    String reserved = reserved(domain.group());
+    if (reserved != null) {
+      block(
+          "group-reserved",
+          Key.GROUP,
+          Map.of("value", show(given), "prefix", reserved),
+          Domain.DEFAULT_GROUP);
+    } else if (domain.turnedRound()) {
+      note("group-turned-round", Map.of("value", given, "group", domain.group()), null);
+    } else if (domain.other().isPresent()) {
+      String other = domain.other().get();
+      note("group-both-ways", Map.of("value", given, "other", other), other);
+    }
+  }
+
+  private void note(String code, Map<String, String> args, @Nullable String better) {
+    complaints.add(new Complaint(code, Key.GROUP, false, args, better));
+  }
+
+  private static String workingGroup(String given) {
+    String host = given.replaceFirst("^[a-zA-Z]+://", "").replaceFirst("[/?#:].*$", "");
+    String plain =
+        Arrays.stream(host.toLowerCase(Locale.ROOT).split("[^a-z0-9_-]+", -1))
+            .map(label -> label.replaceAll("^-+|-+$", ""))
+            .filter(label -> !label.isEmpty())
+            .collect(Collectors.joining("."));
+    return plain.isEmpty() ? Domain.DEFAULT_GROUP : plain;
+  }
+
+  private void packageName() {
+    if (brief.get(Key.PACKAGE).isEmpty()) {
+      return;
+    }
+    String given = brief.require(Key.PACKAGE);
+    String better =
+        Names.of(new Brief(withoutPackage(), List.of(), List.of(), brief.variants())).packageName();
+    Map<String, String> args = Map.of("value", show(given), "most", LONGEST_PACKAGE + "");
+    if (given.length() > LONGEST_PACKAGE) {
+      block("package-too-long", Key.PACKAGE, args, better);
+      return;
+    }
+    for (String part : given.split("\\.", -1)) {
+      Map<String, String> about = Map.of("value", show(given), "part", show(part));
+      if (!part.matches("[a-z_][a-z0-9_]*")) {
+        block("package-letters", Key.PACKAGE, about, better);
+        return;
+      }
+      if (SourceVersion.isKeyword(part)) {
+        block("package-keyword", Key.PACKAGE, about, better);
+        return;
+      }
+      if (Names.refusedByFileSystems(part)) {
+        block("package-refused-by-file-systems", Key.PACKAGE, about, better);
+        return;
+      }
+    }
+    String reserved = reserved(given);
+    if (reserved != null) {
+      block("package-reserved", Key.PACKAGE, Map.of("value", given, "prefix", reserved), better);
+    }
+  }
+
+  private Map<Key, String> withoutPackage() {
+    return brief.texts().entrySet().stream()
+        .filter(each -> each.getKey() == Key.NAME || each.getKey() == Key.GROUP)
+        .filter(each -> each.getKey() != Key.NAME || NAME.matcher(each.getValue()).matches())
+        .filter(each -> each.getKey() != Key.GROUP || GROUP.matcher(each.getValue()).matches())
+        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+  }
+
+  private static @Nullable String reserved(String name) {
+    return RESERVED_PACKAGES.stream()
+        .filter(prefix -> name.equals(prefix) || name.startsWith(prefix + "."))
+        .findFirst()
+        .orElse(null);
+  }
+
+  /**
+   * Free texts go into XML, Java and Markdown: one line, nothing invisible, nothing a build
+   * expands.
+   */
+  private void text(Key key, int most) {
+    String given = brief.get(key).orElse("");
+    Map<String, String> args =
+        Map.of("value", show(given), "key", key.word(), "most", Integer.toString(most));
+    String better = workingText(given, most);
+    if (given.length() > most) {
+      block("text-too-long", key, args, better);
+    } else if (given.codePoints().anyMatch(BriefRules::invisible)) {
+      block("text-invisible", key, args, better);
+    } else if (given.contains("${") || given.contains("@{") || given.contains("#{")) {
+      block("text-expands", key, args, better);
+    }
+  }
+
+  private static @Nullable String workingText(String given, int most) {
+    String plain =
+        given
+            .codePoints()
+            .limit(4L * most)
+            .map(c -> c == '\n' || c == '\r' || c == '\t' ? ' ' : c)
+            .filter(c -> !invisible(c))
+            .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+            .toString()
+            .replaceAll("[$@#]\\{", "(")
+            .replaceAll(" +", " ")
+            .strip();
+    int end = Math.min(plain.length(), most);
+    if (end > 0 && end < plain.length() && Character.isHighSurrogate(plain.charAt(end - 1))) {
+      end--;
+    }
+    return plain.isEmpty() ? null : plain.substring(0, end);
+  }
+
+  private static boolean invisible(int c) {
+    int type = Character.getType(c);
+    return type == Character.CONTROL
+        || type == Character.FORMAT
+        || type == Character.SURROGATE
+        || type == Character.PRIVATE_USE
+        || type == Character.LINE_SEPARATOR
+        || type == Character.PARAGRAPH_SEPARATOR;
+  }
+
+  private void form(Key key, Pattern form, String code, @Nullable String better) {
+    brief
+        .get(key)
+        .filter(value -> !form.matcher(value).matches())
+        .ifPresent(value -> block(code, key, Map.of("value", show(value)), better));
+  }
+
+  private void port() {
+    brief
+        .get(Key.PORT)
+        .filter(port -> !port.matches("[1-9][0-9]{0,4}") || Integer.parseInt(port) > 65535)
+        .ifPresent(port -> block("port-range", Key.PORT, Map.of("value", show(port)), "8080"));
+  }
+
+  /** A value as a sentence may show it: short, and without anything that moves the text around. */
+  static String show(String value) {
+    String visible =
+        value
+            .codePoints()
+            .limit(60)
+            .map(c -> invisible(c) ? '\uFFFD' : c)
+            .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+            .toString();
+    return value.codePointCount(0, value.length()) > 60 ? visible + "…" : visible;
+  }
+}

@@ -1,0 +1,133 @@
+package vividtrellis.core.brief;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javax.lang.model.SourceVersion;
+
+/**
+ * The names that follow from a project's name and group. For {@code berth-booking} of {@code
+ * example.saltmarsh}:
+ *
+ * <pre>
+ * artifact, directory, container   berth-booking
+ * title                            Berth Booking
+ * package                          example.saltmarsh.berthbooking
+ * entry class                      BerthBooking
+ * database                         berth_booking
+ * </pre>
+ *
+ * <p>A part of a package that Java or a common file system refuses gets an underscore. An entry
+ * class that would hide a type every Java file sees, or one that its own file imports, is called a
+ * Service ({@code record} becomes {@code RecordService}).
+ *
+ * @param artifact also the name of the directory and of a container
+ * @param title for people
+ * @param group reversed domain
+ * @param packageName of the code
+ * @param entryClass the class that starts the application
+ * @param database also the account of a local database
+ */
+public record Names(
+    String artifact,
+    String title,
+    String group,
+    String packageName,
+    String entryClass,
+    String database) {
+
+  private static final Set<String> TAKEN_TYPES = takenTypes();
+  private static final Set<String> REFUSED_FILES = refusedFiles();
+
+  /**
+   * Derives what the brief does not set by hand.
+   *
+   * @param brief its name must be a valid one
+   */
+  public static Names of(Brief brief) {
+    String name = brief.get(Key.NAME).orElse("");
+    String group = Domain.read(brief.get(Key.GROUP).orElse(Domain.DEFAULT_GROUP)).group();
+    return new Names(
+        name,
+        brief.get(Key.TITLE).orElse(title(name)),
+        group,
+        brief.get(Key.PACKAGE).orElse(packageOf(group, name)),
+        entryClass(name),
+        name.replace('-', '_'));
+  }
+
+  /** The package as directories. */
+  public String packagePath() {
+    return packageName.replace('.', '/');
+  }
+
+  /** Whether a common file system refuses a file of this name, whatever its ending. */
+  static boolean refusedByFileSystems(String name) {
+    return REFUSED_FILES.contains(name.toLowerCase(Locale.ROOT));
+  }
+
+  private static String title(String name) {
+    return Arrays.stream(name.split("-", -1))
+        .filter(word -> !word.isEmpty())
+        .map(Names::capital)
+        .collect(Collectors.joining(" "));
+  }
+
+  private static String packageOf(String group, String name) {
+    String parts =
+        Arrays.stream(group.split("\\.", -1)).map(Names::segment).collect(Collectors.joining("."));
+    return parts + "." + segment(name);
+  }
+
+  private static String segment(String text) {
+    String letters = text.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9_]", "");
+    if (letters.isEmpty() || Character.isDigit(letters.charAt(0))) {
+      letters = "_" + letters;
+    }
+    boolean refused = SourceVersion.isKeyword(letters) || refusedByFileSystems(letters);
+    return refused ? letters + "_" : letters;
+  }
+
+  private static String entryClass(String name) {
+    String type =
+        Arrays.stream(name.split("-", -1))
+            .filter(word -> !word.isEmpty())
+            .map(Names::capital)
+            .collect(Collectors.joining());
+    return TAKEN_TYPES.contains(type) ? type + "Service" : type;
+  }
+
+  private static String capital(String word) {
+    return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
+  }
+
+  private static Set<String> takenTypes() {
+    Set<String> types =
+        new HashSet<>(List.of("Test", "SpringApplication", "SpringBootApplication", "About"));
+    try (InputStream in = Names.class.getResourceAsStream("java-lang-types.txt")) {
+      if (in == null) {
+        throw new IllegalStateException("java-lang-types.txt is missing from the core jar");
+      }
+      new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().forEach(types::add);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return Set.copyOf(types);
+  }
+
+  private static Set<String> refusedFiles() {
+    Set<String> names = new HashSet<>(List.of("con", "prn", "aux", "nul"));
+    for (int i = 1; i <= 9; i++) {
+      names.add("com" + i);
+      names.add("lpt" + i);
+    }
+    return Set.copyOf(names);
+  }
+}

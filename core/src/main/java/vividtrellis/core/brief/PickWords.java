@@ -1,0 +1,131 @@
+package vividtrellis.core.brief;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The small language in which single picks are said.
+ *
+ * <pre>
+ * word = KEY "=" VALUE        a pick of the brief, by its key: framework=spring-boot@4.1
+ *      | "+" ID               one starter or extra more
+ * pick = KEY ":" VALUE        the same in an address: name:berth-booking, starter:http-api
+ * </pre>
+ *
+ * <p>{@code project.} and {@code settings.} may be left out of a key. An empty value takes the pick
+ * back. Examples: {@code name=berth-booking}, {@code project.name=berth-booking}, {@code
+ * +http-api}; {@code pick=extra:container}.
+ */
+public final class PickWords {
+
+  private PickWords() {}
+
+  /**
+   * A word that is none, or names no pick.
+   *
+   * <p>The message says what was given, what was expected and, where one is near, which key was
+   * meant.
+   */
+  public static final class UnknownWord extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+    private final String word;
+    private final transient Optional<String> nearest;
+
+    UnknownWord(String word, String message, Optional<String> nearest) {
+      super(message);
+      this.word = word;
+      this.nearest = nearest;
+    }
+
+    /** The word as given. */
+    public String word() {
+      return word;
+    }
+
+    /** The key that was most likely meant. */
+    public Optional<String> nearest() {
+      return nearest;
+    }
+  }
+
+  /**
+   * Changes a brief by a command line word.
+   *
+   * @param extras the ids that are extras, so that {@code +ID} goes to the right list
+   * @throws UnknownWord when the word has no such form or names no pick
+   */
+  public static Brief applyWord(Brief brief, String word, List<String> extras) {
+    if (word.length() > 1 && word.startsWith("+")) {
+      String id = word.substring(1);
+      boolean extra = extras.contains(id);
+      List<String> list = new ArrayList<>(extra ? brief.extras() : brief.starters());
+      list.remove(id);
+      list.add(id);
+      return extra ? brief.withExtras(list) : brief.withStarters(list);
+    }
+    int split = word.indexOf('=');
+    if (split < 1) {
+      throw new UnknownWord(
+          word,
+          "'%s' is no pick; expected KEY=VALUE or +STARTER, as in name=berth-booking +http-api."
+              .formatted(word),
+          Optional.empty());
+    }
+    return set(brief, word, word.substring(0, split), word.substring(split + 1));
+  }
+
+  /**
+   * Changes a brief by a {@code pick} of an address.
+   *
+   * @throws UnknownWord when the pick has no such form or names no pick
+   */
+  public static Brief applyPick(Brief brief, String pick) {
+    int split = pick.indexOf(':');
+    if (split < 1) {
+      throw new UnknownWord(
+          pick,
+          "'%s' is no pick; expected KEY:VALUE, as in name:berth-booking.".formatted(pick),
+          Optional.empty());
+    }
+    String key = pick.substring(0, split);
+    String value = pick.substring(split + 1);
+    if (key.equals("starter") || key.equals("extra")) {
+      List<String> list = new ArrayList<>(key.equals("extra") ? brief.extras() : brief.starters());
+      list.add(value);
+      return key.equals("extra") ? brief.withExtras(list) : brief.withStarters(list);
+    }
+    return set(brief, pick, key, value);
+  }
+
+  private static Brief set(Brief brief, String word, String name, String value) {
+    if (name.equals("starters") || name.equals("extras")) {
+      List<String> list =
+          Arrays.stream(value.split(",", -1)).map(String::strip).filter(s -> !s.isEmpty()).toList();
+      return name.equals("extras") ? brief.withExtras(list) : brief.withStarters(list);
+    }
+    Key key =
+        Key.of(name)
+            .orElseThrow(
+                () -> {
+                  Optional<String> nearest =
+                      Nearest.of(name, Arrays.stream(Key.values()).map(Key::word).toList());
+                  return new UnknownWord(
+                      word,
+                      "There is no pick '%s'%s."
+                          .formatted(
+                              name, nearest.map(n -> "; the nearest is '" + n + "'").orElse("")),
+                      nearest);
+                });
+    if (value.isEmpty()) {
+      Map<Key, String> left = new EnumMap<>(Key.class);
+      left.putAll(brief.texts());
+      left.remove(key);
+      return new Brief(left, brief.starters(), brief.extras(), brief.variants());
+    }
+    return brief.with(key, value);
+  }
+}

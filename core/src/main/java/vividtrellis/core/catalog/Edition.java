@@ -1,0 +1,58 @@
+package vividtrellis.core.catalog;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import vividtrellis.core.catalog.Options.BuildSystem;
+import vividtrellis.core.catalog.Options.Category;
+import vividtrellis.core.catalog.Options.Choice;
+import vividtrellis.core.catalog.Options.Framework;
+import vividtrellis.core.catalog.Options.Language;
+import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Options.Starter;
+
+/**
+ * An immutable, validated state of what can be picked. Order in every list is the catalog's, which
+ * settles ties.
+ *
+ * @param id as in {@code 2026-11}
+ * @param digest SHA-256 over all files of the edition, in hex
+ * @param templates name to text
+ */
+public record Edition(
+    String id,
+    String digest,
+    List<BuildSystem> builds,
+    List<Language> languages,
+    List<Framework> frameworks,
+    List<Choice> packagings,
+    List<Choice> samples,
+    List<Choice> layouts,
+    List<Category> categories,
+    List<Starter> starters,
+    List<Choice> extras,
+    List<Rule> rules,
+    Map<String, String> templates) {
+
+  /** The starter with an id. */
+  public Optional<Starter> starter(String id) {
+    return find(starters, id);
+  }
+
+  /** The framework with an id. */
+  public Optional<Framework> framework(String id) {
+    return find(frameworks, id);
+  }
+
+  /** The option with an id in one of this edition's lists. */
+  public static <T extends Option> Optional<T> find(List<T> options, String id) {
+    return options.stream().filter(each -> each.id().equals(id)).findFirst();
+  }
+
+  /** Every option that can contribute to a project. */
+  public Stream<Option> options() {
+    return Stream.of(builds, languages, frameworks, packagings, samples, layouts, starters, extras)
+        .flatMap(List::stream);
+  }
+}

@@ -1,0 +1,213 @@
+package vividtrellis.core.catalog;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import vividtrellis.core.catalog.InvalidEdition.Fault;
+import vividtrellis.core.catalog.Options.About;
+import vividtrellis.core.catalog.Options.BuildSystem;
+import vividtrellis.core.catalog.Options.Category;
+import vividtrellis.core.catalog.Options.Choice;
+import vividtrellis.core.catalog.Options.Framework;
+import vividtrellis.core.catalog.Options.Language;
+import vividtrellis.core.catalog.Options.Level;
+import vividtrellis.core.catalog.Options.Line;
+import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.document.Documents;
+import vividtrellis.core.document.Documents.Notation;
+import vividtrellis.core.document.Node;
+import vividtrellis.core.document.UnreadableDocument;
+import vividtrellis.core.version.Version;
+
+/**
+ * Loads an edition from its files: {@code edition.yaml} names the data files and the templates,
+ * each data file holds one or more of the lists {@code builds}, {@code languages}, {@code
+ * frameworks}, {@code packagings}, {@code samples}, {@code layouts}, {@code categories}, {@code
+ * starters}, {@code extras} and {@code rules}.
+ */
+public final class EditionLoader {
+
+  private final Function<String, Optional<String>> files;
+  private final List<Fault> faults = new ArrayList<>();
+  private final MessageDigest digest = sha256();
+
+  private final List<BuildSystem> builds = new ArrayList<>();
+  private final List<Language> languages = new ArrayList<>();
+  private final List<Framework> frameworks = new ArrayList<>();
+  private final List<Choice> packagings = new ArrayList<>();
+  private final List<Choice> samples = new ArrayList<>();
+  private final List<Choice> layouts = new ArrayList<>();
+  private final List<Category> categories = new ArrayList<>();
+  private final List<Starter> starters = new ArrayList<>();
+  private final List<Choice> extras = new ArrayList<>();
+  private final List<Rule> rules = new ArrayList<>();
+
+  private EditionLoader(Function<String, Optional<String>> files) {
+    this.files = files;
+  }
+
+  /**
+   * Loads and validates.
+   *
+   * @param files name of a file below the edition's folder to its text, if there is such a file
+   * @throws InvalidEdition with every fault that was found
+   */
+  public static Edition load(Function<String, Optional<String>> files) {
+    return new EditionLoader(files).load();
+  }
+
+  private Edition load() {
+    Section index = new Section("edition.yaml", read("edition.yaml"), faults);
+    String id = index.text("edition");
+    List<String> data = index.parsed("files", Function.identity());
+    List<String> sources = index.parsed("templates", Function.identity());
+    index.nothingElse();
+
+    data.forEach(this::readData);
+    Map<String, String> templates = new LinkedHashMap<>();
+    sources.forEach(name -> templates.put(name, file("templates/" + name)));
+
+    Edition edition =
+        new Edition(
+            id,
+            HexFormat.of().formatHex(digest.digest()),
+            List.copyOf(builds),
+            List.copyOf(languages),
+            List.copyOf(frameworks),
+            List.copyOf(packagings),
+            List.copyOf(samples),
+            List.copyOf(layouts),
+            List.copyOf(categories),
+            List.copyOf(starters),
+            List.copyOf(extras),
+            List.copyOf(rules),
+            Map.copyOf(templates));
+    faults.addAll(EditionAudit.faults(edition));
+    if (!faults.isEmpty()) {
+      throw new InvalidEdition(faults);
+    }
+    return edition;
+  }
+
+  private void readData(String name) {
+    Section file = new Section(name, read(name), faults);
+    builds.addAll(file.sections("builds", this::build));
+    languages.addAll(file.sections("languages", this::language));
+    frameworks.addAll(file.sections("frameworks", this::framework));
+    packagings.addAll(file.sections("packagings", this::choice));
+    samples.addAll(file.sections("samples", this::choice));
+    layouts.addAll(file.sections("layouts", this::choice));
+    categories.addAll(
+        file.sections("categories", each -> new Category(each.text("id"), each.text("label"))));
+    starters.addAll(file.sections("starters", this::starter));
+    extras.addAll(file.sections("extras", this::choice));
+    rules.addAll(file.sections("rules", RuleReader::rule));
+    file.nothingElse();
+  }
+
+  private BuildSystem build(Section section) {
+    return new BuildSystem(about(section), versions(section), bindings(section));
+  }
+
+  private Language language(Section section) {
+    List<Level> levels =
+        section.sections(
+            "levels",
+            each ->
+                new Level(wholeNumber(each, "level"), "yes".equals(each.optional("long-term"))));
+    if (levels.isEmpty()) {
+      section.fault("a language needs at least one level");
+    }
+    return new Language(about(section), levels, bindings(section));
+  }
+
+  private Framework framework(Section section) {
+    List<Line> lines =
+        section.sections(
+            "lines",
+            each ->
+                new Line(
+                    each.text("line"),
+                    each.text("standing"),
+                    each.optional("since"),
+                    versions(each)));
+    return new Framework(about(section), lines, bindings(section));
+  }
+
+  private Choice choice(Section section) {
+    return new Choice(about(section), bindings(section));
+  }
+
+  private Starter starter(Section section) {
+    return new Starter(
+        about(section),
+        section.text("verb"),
+        section.text("category"),
+        section.parsed("search", Function.identity()),
+        bindings(section));
+  }
+
+  private static About about(Section section) {
+    return new About(
+        section.text("id"),
+        section.text("label"),
+        section.text("summary"),
+        section.text("documentation"));
+  }
+
+  private static List<Contribution> bindings(Section section) {
+    return section.sections("bindings", ContributionReader::contribution);
+  }
+
+  private static List<Version> versions(Section section) {
+    List<Version> versions = section.parsed("versions", Version::new);
+    if (versions.isEmpty()) {
+      section.fault("at least one version is needed");
+    }
+    return versions;
+  }
+
+  private static int wholeNumber(Section section, String key) {
+    String text = section.text(key);
+    if (!text.matches("[0-9]{1,4}")) {
+      section.fault(section.at(key), "'" + key + "' must be a whole number");
+      return 0;
+    }
+    return Integer.parseInt(text);
+  }
+
+  private Node read(String name) {
+    try {
+      return Documents.readTrusted(file(name), Notation.YAML);
+    } catch (UnreadableDocument e) {
+      faults.add(new Fault(name, 0, String.valueOf(e.getMessage())));
+      return Node.fields();
+    }
+  }
+
+  private String file(String name) {
+    Optional<String> text = files.apply(name);
+    if (text.isEmpty()) {
+      faults.add(new Fault(name, 0, "there is no such file in the edition"));
+      return "";
+    }
+    digest.update((name + "\0").getBytes(StandardCharsets.UTF_8));
+    digest.update(text.get().getBytes(StandardCharsets.UTF_8));
+    return text.get();
+  }
+
+  private static MessageDigest sha256() {
+    try {
+      return MessageDigest.getInstance("SHA-256");
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException("every Java platform has SHA-256", e);
+    }
+  }
+}

@@ -1,0 +1,59 @@
+package vividtrellis.core.catalog;
+
+import java.util.List;
+
+/**
+ * A compatibility constraint. Whenever all of {@code when} holds, its kind says what else must
+ * hold. Every rule carries a sentence for users and what it rests on.
+ */
+public sealed interface Rule {
+
+  /** Stable id, for findings. */
+  String id();
+
+  /** The conditions under which the rule speaks; never empty. */
+  List<Term> when();
+
+  /** Why, as a sentence for users. */
+  String because();
+
+  /** What it rests on; never empty. */
+  List<Evidence> evidence();
+
+  /** Whether a breach stops the project from being made. */
+  default boolean blocks() {
+    return true;
+  }
+
+  /** One of the terms must hold, else it does not build or start. The first is the best remedy. */
+  record Needs(
+      String id, List<Term> when, List<Term> oneOf, String because, List<Evidence> evidence)
+      implements Rule {}
+
+  /** One of the terms should hold; without it the pick is of little use. */
+  record Wants(
+      String id, List<Term> when, List<Term> oneOf, String because, List<Evidence> evidence)
+      implements Rule {
+    @Override
+    public boolean blocks() {
+      return false;
+    }
+  }
+
+  /** The versions of another pick must lie in a range. */
+  record Range(String id, List<Term> when, Term within, String because, List<Evidence> evidence)
+      implements Rule {}
+
+  /** The terms of {@code when} cannot hold together. */
+  record Clashes(String id, List<Term> when, String because, List<Evidence> evidence)
+      implements Rule {}
+
+  /** The terms of {@code when} can hold together, but one of them makes another idle. */
+  record Overlaps(String id, List<Term> when, String because, List<Evidence> evidence)
+      implements Rule {
+    @Override
+    public boolean blocks() {
+      return false;
+    }
+  }
+}

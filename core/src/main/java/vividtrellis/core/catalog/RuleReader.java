@@ -1,0 +1,66 @@
+package vividtrellis.core.catalog;
+
+import java.util.List;
+
+/** Reads one entry of {@code rules}. */
+final class RuleReader {
+
+  private static final List<String> EVIDENCE =
+      List.of("bom", "pom", "class-file", "recorded-build", "documentation");
+
+  private RuleReader() {}
+
+  static Rule rule(Section section) {
+    String id = section.text("id");
+    String kind = section.text("kind");
+    List<Term> when = section.parsed("when", Term::parse);
+    String because = section.text("because");
+    List<Evidence> evidence = section.sections("evidence", RuleReader::evidence);
+    if (when.isEmpty()) {
+      section.fault("a rule says when it speaks; 'when' is empty");
+    }
+    if (evidence.isEmpty()) {
+      section.fault("a rule says what it rests on; 'evidence' is empty");
+    }
+    return switch (kind) {
+      case "needs" -> new Rule.Needs(id, when, oneOf(section), because, evidence);
+      case "wants" -> new Rule.Wants(id, when, oneOf(section), because, evidence);
+      case "range" -> new Rule.Range(id, when, within(section), because, evidence);
+      case "overlaps" -> new Rule.Overlaps(id, when, because, evidence);
+      default -> {
+        if (!kind.equals("clashes")) {
+          section.fault(
+              section.at("kind"),
+              "'" + kind + "' is no kind; expected needs, wants, range, clashes or overlaps");
+        }
+        yield new Rule.Clashes(id, when, because, evidence);
+      }
+    };
+  }
+
+  private static List<Term> oneOf(Section section) {
+    List<Term> terms = section.parsed("one-of", Term::parse);
+    if (terms.isEmpty()) {
+      section.fault("'one-of' names at least one condition that would do");
+    }
+    return terms;
+  }
+
+  private static Term within(Section section) {
+    List<Term> terms = section.parsed("within", Term::parse);
+    if (terms.size() != 1) {
+      section.fault("'within' names exactly one range");
+      return Term.parse("jvm:*");
+    }
+    return terms.get(0);
+  }
+
+  private static Evidence evidence(Section section) {
+    String kind = section.text("kind");
+    if (!EVIDENCE.contains(kind)) {
+      section.fault(
+          section.at("kind"), "'" + kind + "' is no kind of evidence; expected " + EVIDENCE);
+    }
+    return new Evidence(kind, section.text("source"));
+  }
+}

@@ -1,0 +1,143 @@
+package vividtrellis.core.compat;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.compat.Verdict.PatchOp;
+import vividtrellis.core.document.Documents;
+import vividtrellis.core.document.Node;
+
+/** One change of picks: what a way out consists of. Gives the changed brief and the patch. */
+sealed interface Change {
+
+  /** The brief after the change. */
+  Brief apply(Brief brief);
+
+  /** The operation on the document of a brief that does the same. */
+  PatchOp patch(Brief brief);
+
+  /** How much it disturbs; smaller is gentler. */
+  int disruption();
+
+  /** Sets a single-valued pick. */
+  record Set(Key key, String value) implements Change {
+    @Override
+    public Brief apply(Brief brief) {
+      return brief.with(key, value);
+    }
+
+    @Override
+    public PatchOp patch(Brief brief) {
+      Object plain = plain(key, value);
+      if (brief.get(key).isPresent()) {
+        return new PatchOp("replace", key.pointer(), plain);
+      }
+      boolean blockThere =
+          key.block().isEmpty()
+              || brief.texts().keySet().stream().anyMatch(k -> k.block().equals(key.block()));
+      return blockThere
+          ? new PatchOp("add", key.pointer(), plain)
+          : new PatchOp("add", "/" + key.block(), Map.of(key.word(), plain));
+    }
+
+    @Override
+    public int disruption() {
+      return switch (key) {
+        case FRAMEWORK, BUILD, EDITION -> 2;
+        case LANGUAGE, JVM, JDK -> 3;
+        default -> 1;
+      };
+    }
+
+    private static Object plain(Key key, String value) {
+      Node.Fields one = Node.fields().with(key.word(), Node.text(value));
+      return ((Map<?, ?>) Documents.plain(one)).values().iterator().next();
+    }
+  }
+
+  /** Takes a single-valued pick back. */
+  record Remove(Key key) implements Change {
+    @Override
+    public Brief apply(Brief brief) {
+      Map<Key, String> left = new EnumMap<>(Key.class);
+      left.putAll(brief.texts());
+      left.remove(key);
+      return new Brief(left, brief.starters(), brief.extras(), brief.variants());
+    }
+
+    @Override
+    public PatchOp patch(Brief brief) {
+      return new PatchOp("remove", key.pointer(), null);
+    }
+
+    @Override
+    public int disruption() {
+      return 2;
+    }
+  }
+
+  /**
+   * Puts one starter or extra in, out, or in another's place.
+   *
+   * @param kind starter or extra
+   * @param out which to take out; {@code null} to add
+   * @param in which to put in; {@code null} to drop
+   */
+  record Listed(String kind, @Nullable String out, @Nullable String in) implements Change {
+    @Override
+    public Brief apply(Brief brief) {
+      List<String> list = new ArrayList<>(list(brief));
+      int at = out == null ? list.size() : list.lastIndexOf(out);
+      if (out != null && at >= 0) {
+        list.remove(at);
+      }
+      if (in != null && !list.contains(in)) {
+        list.add(Math.max(at, 0), in);
+      }
+      return kind.equals("extra") ? brief.withExtras(list) : brief.withStarters(list);
+    }
+
+    @Override
+    public PatchOp patch(Brief brief) {
+      String path = "/" + kind + "s";
+      List<String> list = list(brief);
+      if (out == null) {
+        return list.isEmpty()
+            ? new PatchOp("add", path, List.of(String.valueOf(in)))
+            : new PatchOp("add", path + "/-", in);
+      }
+      String place = path + "/" + list.lastIndexOf(out);
+      return in == null || list.contains(in)
+          ? new PatchOp("remove", place, null)
+          : new PatchOp("replace", place, in);
+    }
+
+    @Override
+    public int disruption() {
+      return out == null ? 1 : in == null ? 5 : 4;
+    }
+
+    private List<String> list(Brief brief) {
+      return kind.equals("extra") ? brief.extras() : brief.starters();
+    }
+  }
+
+  /** Adds a starter or extra. */
+  static Change add(String kind, String id) {
+    return new Listed(kind, null, id);
+  }
+
+  /** Drops a starter or extra. */
+  static Change drop(String kind, String id) {
+    return new Listed(kind, id, null);
+  }
+
+  /** Puts a starter or extra in another's place. */
+  static Change swap(String kind, String out, String in) {
+    return new Listed(kind, out, in);
+  }
+}

@@ -1,0 +1,78 @@
+package vividtrellis.core.compat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.brief.Names;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.compat.Verdict.FilledIn;
+
+/** A brief in which everything is picked, and why for each pick that the service made. */
+final class Completion {
+
+  private final Brief sent;
+  private final List<FilledIn> filledIn = new ArrayList<>();
+  private Brief brief;
+
+  Completion(Brief sent, Selection selection, Edition edition, int year) {
+    this.sent = sent;
+    this.brief = sent;
+    Names names = Names.of(sent);
+    String given = sent.get(Key.GROUP).orElse("");
+    fill(Key.GROUP, names.group(), given.isEmpty() ? "filled-group" : "filled-group-turned");
+    fill(Key.TITLE, names.title(), "filled-title");
+    fill(Key.PACKAGE, names.packageName(), "filled-package");
+    fill(Key.VERSION, "0.1.0", "filled-version");
+    fill(Key.YEAR, Integer.toString(year), "filled-year");
+    fill(
+        Key.BUILD,
+        selection.build() + "@" + selection.buildVersion(),
+        there(Key.BUILD) ? "filled-build-version" : "filled-build");
+    fill(
+        Key.LANGUAGE,
+        selection.language() + "@" + selection.jvm(),
+        there(Key.JVM) ? "filled-language-jvm" : "filled-language");
+    fill(Key.JVM, selection.jvm().text(), "filled-jvm");
+    fill(Key.JDK, selection.jdk().text(), "filled-jdk");
+    fill(
+        Key.FRAMEWORK,
+        selection.framework() + "@" + selection.frameworkVersion(),
+        there(Key.FRAMEWORK) ? "filled-framework-version" : "filled-framework");
+    fill(Key.PACKAGING, selection.packaging(), "filled-packaging");
+    fill(
+        Key.SAMPLE,
+        selection.sample(),
+        selection.sample().equals("none") ? "filled-sample-none" : "filled-sample-endpoint");
+    fill(Key.LAYOUT, selection.layout(), "filled-layout");
+    fill(Key.PORT, sent.get(Key.PORT).orElse("8080"), "filled-port");
+    fill(Key.FORMAT, sent.get(Key.FORMAT).orElse("yaml"), "filled-format");
+    fill(Key.EDITION, edition.id(), "filled-edition");
+  }
+
+  Brief brief() {
+    return brief;
+  }
+
+  List<FilledIn> filledIn() {
+    return List.copyOf(filledIn);
+  }
+
+  private boolean there(Key key) {
+    return sent.get(key).isPresent();
+  }
+
+  /** Only what is not there yet, or was picked less exactly, counts as filled in. */
+  private void fill(Key key, String value, String sentence) {
+    String given = sent.get(key).orElse("");
+    boolean keepsGiven =
+        key == Key.TITLE || key == Key.PACKAGE || key == Key.VERSION || key == Key.YEAR;
+    if (value.equals(given) || (keepsGiven && !given.isEmpty())) {
+      return;
+    }
+    brief = brief.with(key, value);
+    filledIn.add(
+        new FilledIn(key.pointer(), value, Sentences.say(sentence, Map.of("value", given))));
+  }
+}

@@ -1,0 +1,93 @@
+package vividtrellis.core.compat;
+
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.catalog.Evidence;
+
+/**
+ * The answer of a check.
+ *
+ * @param brief completed when it fits; as sent when it is blocked
+ * @param selection what was chosen for every variable; present exactly when it fits
+ * @param filledIn what the service chose, and why; empty when blocked
+ * @param findings all there is to tell, blockers first
+ * @param offers whether each option of the catalog can be had with these picks
+ */
+public record Verdict(
+    String edition,
+    Brief brief,
+    Optional<Selection> selection,
+    List<FilledIn> filledIn,
+    List<Finding> findings,
+    List<Offer> offers) {
+
+  /** Copies its lists. */
+  public Verdict {
+    filledIn = List.copyOf(filledIn);
+    findings = List.copyOf(findings);
+    offers = List.copyOf(offers);
+  }
+
+  /** Whether a project can be made. */
+  public boolean fits() {
+    return selection.isPresent();
+  }
+
+  /** How much a finding weighs; from heaviest to lightest. */
+  public enum Severity {
+    BLOCKER,
+    CAUTION,
+    NOTE
+  }
+
+  /**
+   * A pick that the service made.
+   *
+   * @param pick JSON Pointer
+   * @param value as it stands in the completed brief
+   */
+  public record FilledIn(String pick, String value, String because) {}
+
+  /**
+   * One thing to tell.
+   *
+   * @param rule stable id
+   * @param picks JSON Pointers of what is at fault
+   * @param remedies best first; each leaves no blocker
+   */
+  public record Finding(
+      Severity severity,
+      String rule,
+      List<String> picks,
+      String because,
+      List<Evidence> evidence,
+      List<Remedy> remedies) {}
+
+  /**
+   * A change that helps.
+   *
+   * @param title what it does, in words
+   * @param patch JSON Patch on the brief as sent
+   * @param result the brief after it
+   */
+  public record Remedy(String title, List<PatchOp> patch, Brief result) {}
+
+  /**
+   * One operation of a JSON Patch (RFC 6902).
+   *
+   * @param op add, replace or remove
+   * @param value {@code null} for remove
+   */
+  public record PatchOp(String op, String path, @Nullable Object value) {}
+
+  /**
+   * Whether an option can be had with all other picks.
+   *
+   * @param kind build, language, framework, packaging, sample, layout, starter or extra
+   * @param id the id; with {@code @version} where the option has versions
+   * @param because why not; {@code null} when it is possible
+   */
+  public record Offer(String kind, String id, boolean possible, @Nullable String because) {}
+}

@@ -1,0 +1,84 @@
+package vividtrellis.core.document;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.core.ObjectReadContext;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.json.JsonFactory;
+
+/** JSON to tree, token by token, so that a number keeps the text it was written with. */
+final class JsonTree {
+
+  private static final JsonFactory FACTORY =
+      JsonFactory.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build();
+
+  private JsonTree() {}
+
+  static Node read(String text) {
+    try (JsonParser parser = FACTORY.createParser(ObjectReadContext.empty(), text)) {
+      if (parser.nextToken() == null) {
+        return new Node.Scalar(null, Position.NONE);
+      }
+      Node root = node(parser, 0);
+      if (parser.nextToken() != null) {
+        throw UnreadableDocument.whole(
+            "There is more after the end of the JSON document (" + at(parser) + ").", null);
+      }
+      return root;
+    } catch (JacksonException e) {
+      TokenStreamLocation place = e.getLocation();
+      String where =
+          place == null ? "" : " at " + new Position(place.getLineNr(), place.getColumnNr());
+      throw UnreadableDocument.whole(
+          "This is not JSON that can be read" + where + ": " + firstLine(e) + ".", null);
+    }
+  }
+
+  private static Node node(JsonParser parser, int depth) {
+    Position at = at(parser);
+    if (depth > Documents.DEEPEST) {
+      throw UnreadableDocument.whole(
+          "%s is nested deeper than %d levels.".formatted(at, Documents.DEEPEST), null);
+    }
+    switch (parser.currentToken()) {
+      case START_OBJECT -> {
+        Map<String, Node> values = new LinkedHashMap<>();
+        while (parser.nextToken() != JsonToken.END_OBJECT) {
+          String key = parser.currentName();
+          parser.nextToken();
+          values.put(key, node(parser, depth + 1));
+        }
+        return new Node.Fields(values, at);
+      }
+      case START_ARRAY -> {
+        List<Node> values = new ArrayList<>();
+        while (parser.nextToken() != JsonToken.END_ARRAY) {
+          values.add(node(parser, depth + 1));
+        }
+        return new Node.Items(values, at);
+      }
+      case VALUE_NULL -> {
+        return new Node.Scalar(null, at);
+      }
+      default -> {
+        return new Node.Scalar(parser.getString(), at);
+      }
+    }
+  }
+
+  private static Position at(JsonParser parser) {
+    TokenStreamLocation place = parser.currentTokenLocation();
+    return new Position(place.getLineNr(), place.getColumnNr());
+  }
+
+  private static String firstLine(JacksonException e) {
+    String message = e.getOriginalMessage();
+    return message == null ? "wrong syntax" : message.lines().findFirst().orElse("wrong syntax");
+  }
+}

@@ -1,0 +1,51 @@
+package vividtrellis.core.plan;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Everything that a project consists of.
+ *
+ * @param root name of its one top directory
+ * @param words what templates are filled with
+ * @param settings profile to its settings, in the order of their causes; {@code shared} comes first
+ * @param settingsFormat yaml or properties
+ * @param files parts of files; parts with the same path belong together, in order
+ * @param templates name to text, those of the edition
+ */
+public record ProjectPlan(
+    String root,
+    Words words,
+    BuildModel build,
+    Map<String, List<Setting>> settings,
+    String settingsFormat,
+    List<Part> files,
+    Map<String, String> templates) {
+
+  /**
+   * One setting.
+   *
+   * @param path key, part by part; a part may have dots of its own
+   */
+  public record Setting(List<String> path, String value, Cause cause) {}
+
+  /**
+   * A file, or a part of one.
+   *
+   * @param path below the root, with slashes
+   * @param mode 644 or 755
+   * @param role yours, rarely or ours
+   * @param purpose what the file is for
+   * @param verbatim whether the template is copied as it is
+   * @param place where among the parts of its file it stands
+   */
+  public record Part(
+      String path,
+      String template,
+      String mode,
+      String role,
+      String purpose,
+      boolean verbatim,
+      int place,
+      Cause cause) {}
+}

@@ -1,0 +1,39 @@
+package vividtrellis.core.render;
+
+import java.util.List;
+
+/**
+ * The files of a project.
+ *
+ * @param root name of the one top directory
+ * @param files by path
+ */
+public record FileSet(String root, List<GeneratedFile> files) {
+
+  /** Copies its list. */
+  public FileSet {
+    files = List.copyOf(files);
+  }
+
+  /**
+   * One file.
+   *
+   * @param path below the root, with slashes
+   * @param text its content, to be written in UTF-8
+   * @param mode 644 or 755
+   * @param purpose what it is for
+   * @param role yours, rarely or ours: whether one is meant to edit it
+   * @param traces why each line is there, by line; every line is in exactly one
+   */
+  public record GeneratedFile(
+      String path, String text, String mode, String purpose, String role, List<Trace> traces) {}
+
+  /**
+   * Why some lines of a file are there.
+   *
+   * @param from first line, counted from 1
+   * @param to last line
+   * @param picks JSON Pointers into the completed brief; empty for the service's own
+   */
+  public record Trace(int from, int to, List<String> picks, String because) {}
+}

@@ -1,0 +1,112 @@
+package vividtrellis.service.http;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import vividtrellis.core.brief.Briefs;
+import vividtrellis.core.catalog.Evidence;
+import vividtrellis.core.compat.Verdict;
+import vividtrellis.core.compat.Verdict.Offer;
+import vividtrellis.core.compat.Verdict.PatchOp;
+import vividtrellis.core.document.Documents;
+import vividtrellis.core.document.Node;
+import vividtrellis.core.render.FileSet;
+import vividtrellis.core.render.FileSet.Trace;
+
+/** The shapes of the answers, as DESIGN.md fixes them. Fields may join, none may change. */
+final class Answers {
+
+  private Answers() {}
+
+  /** {@code POST /checks}. */
+  record Check(
+      String verdict,
+      String edition,
+      @Nullable Object brief,
+      List<FilledIn> filledIn,
+      List<Finding> findings,
+      List<Offer> offers) {
+
+    static Check of(Verdict verdict) {
+      return new Check(
+          verdict.fits() ? "fits" : "blocked",
+          verdict.edition(),
+          Documents.plain(Briefs.tree(verdict.brief())),
+          verdict.filledIn().stream().map(FilledIn::of).toList(),
+          verdict.findings().stream().map(Finding::of).toList(),
+          verdict.offers());
+    }
+  }
+
+  record FilledIn(String pick, @Nullable Object value, String because) {
+    static FilledIn of(Verdict.FilledIn filled) {
+      String word = filled.pick().substring(filled.pick().lastIndexOf('/') + 1);
+      Node.Fields one = Node.fields().with(word, Node.text(filled.value()));
+      Object value = ((Map<?, ?>) java.util.Objects.requireNonNull(Documents.plain(one))).get(word);
+      return new FilledIn(filled.pick(), value, filled.because());
+    }
+  }
+
+  record Finding(
+      String severity,
+      String rule,
+      List<String> picks,
+      String because,
+      List<Evidence> evidence,
+      List<Remedy> remedies) {
+
+    static Finding of(Verdict.Finding finding) {
+      return new Finding(
+          finding.severity().name().toLowerCase(Locale.ROOT),
+          finding.rule(),
+          finding.picks(),
+          finding.because(),
+          finding.evidence(),
+          finding.remedies().stream().map(Remedy::of).toList());
+    }
+  }
+
+  record Remedy(String title, List<Operation> patch) {
+    static Remedy of(Verdict.Remedy remedy) {
+      return new Remedy(remedy.title(), remedy.patch().stream().map(Operation::of).toList());
+    }
+  }
+
+  @JsonInclude(JsonInclude.Include.NON_NULL)
+  record Operation(String op, String path, @Nullable Object value) {
+    static Operation of(PatchOp op) {
+      return new Operation(op.op(), op.path(), op.value());
+    }
+  }
+
+  /** {@code POST /outlines}. */
+  record Outline(String root, String edition, List<File> files) {
+    static Outline of(FileSet files, String edition) {
+      return new Outline(files.root(), edition, files.files().stream().map(File::of).toList());
+    }
+  }
+
+  record File(
+      String path,
+      int size,
+      String mode,
+      String encoding,
+      String purpose,
+      String role,
+      String content,
+      List<Trace> traces) {
+    static File of(FileSet.GeneratedFile file) {
+      return new File(
+          file.path(),
+          file.text().getBytes(java.nio.charset.StandardCharsets.UTF_8).length,
+          file.mode(),
+          "text",
+          file.purpose(),
+          file.role(),
+          file.text(),
+          file.traces());
+    }
+  }
+}

@@ -1,0 +1,133 @@
+package vividtrellis.service.http;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.util.MultiValueMap;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.context.request.ServletWebRequest;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.PickWords;
+import vividtrellis.core.compat.Verdict;
+import vividtrellis.core.pack.Archive;
+import vividtrellis.core.pack.Archive.Format;
+import vividtrellis.service.Workshop;
+import vividtrellis.service.records.RecordKeeper;
+
+/** From a brief to a verdict, an outline, an archive. */
+@RestController
+@RequestMapping("/api/v1")
+class ProjectController {
+
+  private static final int MOST_PICKS = 300;
+
+  private final Workshop workshop;
+  private final RecordKeeper records;
+
+  ProjectController(Workshop workshop, RecordKeeper records) {
+    this.workshop = workshop;
+    this.records = records;
+  }
+
+  @PostMapping(
+      path = "/checks",
+      consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
+  Answers.Check check(HttpServletRequest request) throws IOException {
+    return Answers.Check.of(workshop.check(BriefBody.read(request)));
+  }
+
+  @PostMapping(
+      path = "/outlines",
+      consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
+  Answers.Outline outline(HttpServletRequest request) throws IOException {
+    Verdict verdict = workshop.check(BriefBody.read(request));
+    return Answers.Outline.of(workshop.files(verdict), verdict.edition());
+  }
+
+  @PostMapping(
+      path = "/archives",
+      consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
+  ResponseEntity<byte[]> archive(
+      HttpServletRequest request, @RequestParam(defaultValue = "zip") String format)
+      throws IOException {
+    Format form = format(format);
+    Verdict verdict = workshop.check(BriefBody.read(request));
+    return send(verdict, workshop.archive(verdict, form));
+  }
+
+  @GetMapping("/archives")
+  @Nullable ResponseEntity<byte[]> archiveOfPicks(
+      @RequestParam MultiValueMap<String, String> query, ServletWebRequest request) {
+    for (String key : query.keySet()) {
+      if (!key.equals("pick") && !key.equals("format")) {
+        throw new BadQuery(
+            key, "There is no '%s' here; expected pick=KEY:VALUE and format.".formatted(key));
+      }
+    }
+    List<String> picks = query.getOrDefault("pick", List.of());
+    if (picks.size() > MOST_PICKS) {
+      throw new BadQuery("pick", "%d picks are the most that is read.".formatted(MOST_PICKS));
+    }
+    String format = query.getFirst("format");
+    Format form = format(format == null ? "zip" : format);
+    Brief brief = Brief.empty();
+    for (String pick : picks) {
+      brief = PickWords.applyPick(brief, pick);
+    }
+    Verdict verdict = workshop.check(brief);
+    Archive archive = workshop.archive(verdict, form);
+    if (request.checkNotModified(archive.digest())) {
+      return null;
+    }
+    return send(verdict, archive);
+  }
+
+  private ResponseEntity<byte[]> send(Verdict verdict, Archive archive) {
+    records.keep(verdict, archive);
+    byte[] digest = HexFormat.of().parseHex(archive.digest());
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType(archive.format().mediaType()))
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(archive.fileName()).build().toString())
+        .header("Content-Digest", "sha-256=:" + Base64.getEncoder().encodeToString(digest) + ":")
+        .eTag(archive.digest())
+        .body(archive.bytes());
+  }
+
+  private static Format format(String word) {
+    for (Format format : Format.values()) {
+      if (format.word().equals(word)) {
+        return format;
+      }
+    }
+    throw new BadQuery("format", "There is no archive of that form; expected zip or tar.gz.");
+  }
+
+  /** A query that cannot be read. */
+  static final class BadQuery extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+    private final String parameter;
+
+    BadQuery(String parameter, String message) {
+      super(message);
+      this.parameter = parameter;
+    }
+
+    Map<String, String> error() {
+      return Map.of("parameter", parameter, "detail", String.valueOf(getMessage()));
+    }
+  }
+}

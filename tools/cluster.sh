@@ -1,0 +1,76 @@
+#!/usr/bin/env bash
+# A private PostgreSQL cluster on loopback: cluster.sh start|stop|where DATA
+# `start` makes it if it is not there and prints what the service needs, as NAME=VALUE lines.
+set -euo pipefail
+here=$(cd "$(dirname "${BASH_SOURCE[0]}")" && pwd)
+. "$here/ensure.sh"
+
+verb=${1:?start, stop or where}
+mkdir -p "${2:?the data folder}"
+data=$(cd "$2" && pwd)
+
+programs=$(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -1 || true)
+[ -x "$programs/initdb" ] || fail "There is no PostgreSQL server here." "/usr/lib/postgresql" "apt-get install postgresql-15"
+
+# PostgreSQL refuses to run as root, so root hands it to the account that Debian's package made. Where that
+# account cannot reach the data folder, the cluster lies in a state folder that it can reach.
+account=$(id -un)
+place=$data/postgres
+if [ "$account" = root ]; then
+  account=postgres
+  if ! runuser -u "$account" -- test -x "$data" 2>/dev/null; then
+    place=/var/lib/vivid-trellis/$(printf '%s' "$data" | sha256sum | cut -c1-16)/postgres
+  fi
+fi
+as_account() { if [ "$(id -un)" = "$account" ]; then "$@"; else runuser -u "$account" -- "$@"; fi; }
+control() { (cd / && as_account "$programs/pg_ctl" -D "$place/cluster" "$@"); }
+
+free_port() {
+  local port
+  for port in $(seq 54320 54999); do
+    (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null || { echo "$port"; return; }
+  done
+  fail "No port between 54320 and 54999 is free." "127.0.0.1" "end what holds them"
+}
+
+make_cluster() {
+  mkdir -p "$place"
+  chmod 700 "$place"
+  (umask 077 && head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$place/password")
+  [ "$(id -un)" = "$account" ] || chown -R "$account" "$place"
+  (cd / && as_account "$programs/initdb" -D "$place/cluster.new" -U vivid --pwfile="$place/password" \
+    --auth=scram-sha-256 --encoding=UTF8 --locale=C.UTF-8 >"$place/initdb.log" 2>&1) ||
+    fail "The database cluster cannot be made." "$place/initdb.log" "read that file; is there room on the disk?" 73
+  cat >>"$place/cluster.new/postgresql.conf" <<CONF
+listen_addresses = '127.0.0.1'
+unix_socket_directories = ''
+max_connections = 40
+CONF
+  # Whole or not at all: a run that was ended here leaves no half cluster behind.
+  mv "$place/cluster.new" "$place/cluster"
+}
+
+case $verb in
+  where) echo "$place" ;;
+  stop)
+    if [ -d "$place/cluster" ] && control status >/dev/null 2>&1; then control -m fast -w -t 60 stop >/dev/null; fi
+    ;;
+  start)
+    ensure_room "$data" 200
+    rm -rf "$place/cluster.new"
+    [ -d "$place/cluster" ] || make_cluster
+    if control status >/dev/null 2>&1; then
+      port=$(sed -n 4p "$place/cluster/postmaster.pid")
+    else
+      port=$(cat "$place/port" 2>/dev/null || true)
+      if [ -z "$port" ] || (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then port=$(free_port); fi
+      echo "$port" >"$place/port"
+      control -w -t 60 -l "$place/server.log" -o "-p $port" start >/dev/null 2>&1 ||
+        fail "PostgreSQL does not start." "$place/server.log" "read the end of that file; is there room on the disk?"
+    fi
+    echo "VIVID_DB_URL=jdbc:postgresql://127.0.0.1:$port/postgres"
+    echo "VIVID_DB_USER=vivid"
+    echo "VIVID_DB_PASSWORD=$(cat "$place/password")"
+    ;;
+  *) fail "'$verb' is nothing that can be done." "cluster.sh" "say start, stop or where" 64 ;;
+esac
