@@ -1,18 +1,19 @@
 package vividtrellis.cli;
 
 import java.io.IOException;
-import java.net.ConnectException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.net.HttpURLConnection;
 import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
-import java.net.http.HttpTimeoutException;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.core.document.UnreadableDocument;
 
 /** The service, asked over HTTP. */
 final class Service {
+
+  private static final int CONNECT_MILLIS = 5_000;
+  private static final int READ_MILLIS = 60_000;
 
   private final URI base;
 
@@ -48,14 +49,11 @@ final class Service {
   }
 
   Answer get(String path) {
-    return send(HttpRequest.newBuilder(resolve(path)).GET());
+    return send(path, null);
   }
 
   Answer post(String path, BriefInput.Document brief) {
-    return send(
-        HttpRequest.newBuilder(resolve(path))
-            .header("Content-Type", brief.mediaType())
-            .POST(HttpRequest.BodyPublishers.ofString(brief.text())));
+    return send(path, brief);
   }
 
   private URI resolve(String path) {
@@ -76,30 +74,34 @@ final class Service {
         "give one like http://127.0.0.1:7411");
   }
 
-  private Answer send(HttpRequest.Builder request) {
-    HttpClient client =
-        HttpClient.newBuilder()
-            .version(HttpClient.Version.HTTP_1_1)
-            .connectTimeout(Duration.ofSeconds(5))
-            .build();
+  /**
+   * HttpURLConnection rather than the newer client: that one sets up TLS before the first plain
+   * request, which alone takes longer than everything else a command does.
+   */
+  private Answer send(String path, BriefInput.@Nullable Document brief) {
+    URI address = resolve(path);
     try {
-      HttpResponse<byte[]> response =
-          client.send(
-              request
-                  .timeout(Duration.ofSeconds(60))
-                  .header("Accept", "application/json, application/problem+json, */*;q=0.5")
-                  .build(),
-              HttpResponse.BodyHandlers.ofByteArray());
-      Answer answer = new Answer(response.statusCode(), response.body());
-      boolean ours = response.headers().firstValue("Vivid-Trellis").isPresent();
-      return checked(answer, ours);
-    } catch (ConnectException | HttpTimeoutException e) {
-      throw unreachable(e);
+      HttpURLConnection connection = (HttpURLConnection) address.toURL().openConnection();
+      connection.setConnectTimeout(CONNECT_MILLIS);
+      connection.setReadTimeout(READ_MILLIS);
+      connection.setInstanceFollowRedirects(false);
+      connection.setRequestProperty(
+          "Accept", "application/json, application/problem+json, */*;q=0.5");
+      if (brief != null) {
+        connection.setDoOutput(true);
+        connection.setRequestProperty("Content-Type", brief.mediaType());
+        try (OutputStream out = connection.getOutputStream()) {
+          out.write(brief.text().getBytes(StandardCharsets.UTF_8));
+        }
+      }
+      int status = connection.getResponseCode();
+      try (InputStream in =
+          status < 400 ? connection.getInputStream() : connection.getErrorStream()) {
+        Answer answer = new Answer(status, in == null ? new byte[0] : in.readAllBytes());
+        return checked(answer, connection.getHeaderField("Vivid-Trellis") != null);
+      }
     } catch (IOException e) {
       throw unreachable(e);
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      throw new Failure(130, "Interrupted.", null, null);
     }
   }
 

@@ -139,7 +139,7 @@ public final class BriefRules {
           Domain.DEFAULT_GROUP);
     } else if (domain.turnedRound()) {
       note("group-turned-round", Map.of("value", given, "group", domain.group()), null);
-    } else if (domain.other().isPresent()) {
+    } else if (domain.other().isPresent() && brief.get(Key.GROUP).isPresent()) {
       String other = domain.other().get();
       note("group-both-ways", Map.of("value", given, "other", other), other);
     }

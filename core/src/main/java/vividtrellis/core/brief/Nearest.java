@@ -1,5 +1,6 @@
 package vividtrellis.core.brief;
 
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.Locale;
@@ -22,12 +23,23 @@ public final class Nearest {
     if (lower.length() > 80) {
       return Optional.empty();
     }
-    LevenshteinDistance distance = LevenshteinDistance.getDefaultInstance();
     return known.stream()
         .filter(
             word ->
-                distance.apply(lower, word) <= Math.max(1, Math.max(word.length(), 3) / 3)
+                changes(lower, word) <= Math.max(1, Math.max(word.length(), 3) / 3)
                     || (lower.length() > 3 && word.contains(lower)))
-        .min(Comparator.comparing(word -> distance.apply(lower, word)));
+        .min(Comparator.comparing(word -> changes(lower, word)));
+  }
+
+  /** Letters that differ; the same letters in another order count as one slip of the fingers. */
+  private static int changes(String given, String word) {
+    int distance = LevenshteinDistance.getDefaultInstance().apply(given, word);
+    return distance == 2 && sorted(given).equals(sorted(word)) ? 1 : distance;
+  }
+
+  private static String sorted(String word) {
+    char[] letters = word.toCharArray();
+    Arrays.sort(letters);
+    return new String(letters);
   }
 }

@@ -120,12 +120,12 @@ final class Remedies {
       step = change.apply(step);
     }
     String title = titles.get(0);
-    if (titles.size() == 2) {
-      String then = titles.get(1);
-      then = then.substring(0, 1).toLowerCase(Locale.ROOT) + then.substring(1);
+    for (String next : titles.subList(1, Math.min(titles.size(), 3))) {
+      String then = next.substring(0, 1).toLowerCase(Locale.ROOT) + next.substring(1);
       title = Sentences.say("remedy-and", Map.of("first", title, "then", then));
-    } else if (titles.size() > 2) {
-      String more = Integer.toString(titles.size() - 1);
+    }
+    if (titles.size() > 3) {
+      String more = Integer.toString(titles.size() - 3);
       title = Sentences.say("remedy-and-more", Map.of("first", title, "more", more));
     }
     return new Remedy(title, List.copyOf(patch), step);

@@ -75,7 +75,7 @@ public final class Verdicts {
         blocking.outcome() instanceof Fits found
             ? found.selection()
             : ((Stuck) blocking.outcome()).nearest();
-    findings.addAll(lighter(brief, selection, remedies));
+    findings.addAll(lighter(brief, selection, remedies, fits));
     findings.sort(Comparator.comparing(Finding::severity));
     if (!fits) {
       return new Verdict(edition.id(), brief, Optional.empty(), List.of(), findings, offers(brief));
@@ -180,14 +180,14 @@ public final class Verdicts {
         Remedies.mending(rule, selection, brief, edition));
   }
 
-  /** Cautions and notes. They are told beside blockers too: people mend everything at once. */
-  private List<Finding> lighter(Brief brief, Selection selection, Remedies remedies) {
+  /** Cautions and notes. They are told beside blockers too, with ways out once nothing blocks. */
+  private List<Finding> lighter(Brief brief, Selection selection, Remedies remedies, boolean fits) {
     List<Finding> findings = new ArrayList<>();
     for (Rule rule : rules) {
       if (!rule.blocks() && Rules.broken(rule, selection)) {
         Draft draft = ruled(rule, Severity.CAUTION, selection, brief);
         List<Remedy> ways =
-            remedies.from(brief, draft.mending()).stream()
+            remedies.from(brief, fits ? draft.mending() : List.of()).stream()
                 .filter(way -> clears(rule, way.result()))
                 .toList();
         findings.add(draft.finding(ways));
@@ -196,7 +196,7 @@ public final class Verdicts {
     for (Complaint complaint : BriefRules.complaints(brief)) {
       if (!complaint.blocks()) {
         Draft draft = complained(complaint, Severity.NOTE);
-        findings.add(draft.finding(remedies.from(brief, draft.mending())));
+        findings.add(draft.finding(remedies.from(brief, fits ? draft.mending() : List.of())));
       }
     }
     for (int i = 0; i < brief.starters().size(); i++) {
@@ -235,7 +235,7 @@ public final class Verdicts {
       if (pointer != null) {
         all.add(pointer);
         boolean listed = pointer.indexOf('/', 1) > 0;
-        if (listed || Key.of(term.variable().word()).flatMap(brief::get).isPresent()) {
+        if (listed || Key.of(pointer.substring(1)).flatMap(brief::get).isPresent()) {
           picked.add(pointer);
         }
       }

@@ -94,7 +94,8 @@ final class TreeWriter {
       return values;
     }
     String text = ((Node.Scalar) node).text();
-    boolean number = WHOLE_NUMBERS.contains(key) && text != null && text.matches("[0-9]{1,9}");
+    boolean number =
+        WHOLE_NUMBERS.contains(key) && text != null && text.matches("0|[1-9][0-9]{0,8}");
     return number ? (Object) Integer.valueOf(text) : text;
   }
 }

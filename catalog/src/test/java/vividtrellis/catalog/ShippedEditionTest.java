@@ -1,0 +1,237 @@
+package vividtrellis.catalog;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.StringReader;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import javax.tools.DiagnosticCollector;
+import javax.tools.JavaFileObject;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.w3c.dom.Document;
+import org.xml.sax.InputSource;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.Line;
+import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.compat.Verdict;
+import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.document.Documents;
+import vividtrellis.core.document.Documents.Notation;
+import vividtrellis.core.plan.ProjectPlanner;
+import vividtrellis.core.render.FileSet;
+import vividtrellis.core.render.FileSet.GeneratedFile;
+import vividtrellis.core.render.FileSet.Trace;
+import vividtrellis.core.render.Renderer;
+
+class ShippedEditionTest {
+
+  private final Edition edition = ShippedEdition.load();
+  private final Verdicts verdicts = new Verdicts(edition);
+
+  private FileSet files(Verdict verdict) {
+    return Renderer.render(
+        ProjectPlanner.plan(
+            verdict.brief(),
+            verdict.selection().orElseThrow(),
+            edition,
+            ShippedEdition.surroundings()));
+  }
+
+  private Verdict judge(Brief brief) {
+    return verdicts.judge(brief, 2026);
+  }
+
+  /** Every set of starters on every line: 128 times 3. */
+  private List<Brief> everyBrief() {
+    List<Brief> briefs = new ArrayList<>();
+    List<String> ids = edition.starters().stream().map(Starter::id).toList();
+    for (Line line : edition.frameworks().get(0).lines()) {
+      for (int set = 0; set < 1 << ids.size(); set++) {
+        List<String> picked = new ArrayList<>();
+        for (int i = 0; i < ids.size(); i++) {
+          if ((set >> i & 1) == 1) {
+            picked.add(ids.get(i));
+          }
+        }
+        briefs.add(
+            Brief.empty()
+                .with(Key.NAME, "crossing-manifest")
+                .with(Key.GROUP, "saltmarsh.example")
+                .with(Key.FRAMEWORK, "spring-boot@" + line.line())
+                .with(Key.FORMAT, set % 2 == 0 ? "yaml" : "properties")
+                .with(Key.LAYOUT, set % 3 == 0 ? "by-layer" : "by-feature")
+                .withStarters(picked));
+      }
+    }
+    return briefs;
+  }
+
+  @Test
+  void everyCombinationEitherGivesAWholeProjectOrWaysOut() throws Exception {
+    int fitting = 0;
+    for (Brief brief : everyBrief()) {
+      Verdict verdict = judge(brief);
+      if (verdict.fits()) {
+        fitting++;
+        check(files(verdict), verdict.brief());
+      } else {
+        assertThat(verdict.findings().get(0).remedies())
+            .isNotEmpty()
+            .allMatch(remedy -> judge(remedy.result()).fits());
+      }
+    }
+    // Blocked are those with object mapping or migrations and neither driver: 3/4 of 1/4 of the
+    // sets.
+    assertThat(fitting).isEqualTo(3 * (128 - 24));
+  }
+
+  private static void check(FileSet files, Brief completed) throws Exception {
+    Set<String> paths = new HashSet<>();
+    for (GeneratedFile file : files.files()) {
+      assertThat(paths.add(file.path())).as(file.path()).isTrue();
+      assertThat(file.purpose()).as(file.path()).isNotBlank();
+      assertThat(file.text()).as(file.path()).endsWith("\n").doesNotContain("{{");
+      everyLineIsTracedOnce(file, completed);
+      if (file.path().endsWith(".yaml")) {
+        Documents.readTrusted(file.text(), Notation.YAML);
+      }
+    }
+    assertThat(paths).contains("pom.xml", "mvnw", "mvnw.cmd", ".gitignore", "README.md");
+    Document pom = pom(files);
+    assertThat(pom.getElementsByTagName("artifactId").getLength()).isGreaterThan(2);
+    Set<String> dependencies = new HashSet<>();
+    var list = pom.getElementsByTagName("dependency");
+    for (int i = 0; i < list.getLength(); i++) {
+      assertThat(dependencies.add(list.item(i).getTextContent().replaceAll("\\s+", " ").strip()))
+          .as("a dependency that is there once")
+          .isTrue();
+    }
+  }
+
+  private static void everyLineIsTracedOnce(GeneratedFile file, Brief completed) {
+    int next = 1;
+    for (Trace trace : file.traces()) {
+      assertThat(trace.from()).as(file.path()).isEqualTo(next);
+      next = trace.to() + 1;
+      assertThat(trace.because()).isNotBlank();
+      for (String pick : trace.picks()) {
+        boolean there =
+            pick.equals("/starters")
+                || (pick.startsWith("/starters/")
+                    && Integer.parseInt(pick.substring(10)) < completed.starters().size())
+                || completed
+                    .get(Key.of(pick.substring(pick.lastIndexOf('/') + 1)).orElseThrow())
+                    .isPresent();
+        assertThat(there).as(file.path() + " names " + pick).isTrue();
+      }
+    }
+    assertThat(next - 1).as(file.path()).isEqualTo((int) file.text().lines().count());
+  }
+
+  private static Document pom(FileSet files) throws Exception {
+    return DocumentBuilderFactory.newDefaultInstance()
+        .newDocumentBuilder()
+        .parse(new InputSource(new StringReader(text(files, "pom.xml"))));
+  }
+
+  private static String text(FileSet files, String path) {
+    return files.files().stream()
+        .filter(file -> file.path().equals(path))
+        .findFirst()
+        .orElseThrow()
+        .text();
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "quotes \" and ' fit",
+        "]]> <script>alert(1)</script> &amp; --> */",
+        "back \\ slash \\u000a \\",
+        "{{package}} {{{x}}} #{x} %s $1 `id` $(id)",
+        "| a table | *bold* _x_ [a](b) # h !",
+      })
+  void hostileTextsStayTextInEveryFile(String text) throws Exception {
+    Verdict verdict =
+        judge(
+            Brief.empty()
+                .with(Key.NAME, "fare-ledger")
+                .with(Key.SUMMARY, text)
+                .with(Key.TITLE, text)
+                .with(Key.ORGANISATION, text)
+                .withStarters(List.of("http-api")));
+    if (!verdict.fits()) {
+      assertThat(verdict.findings().get(0).rule()).isEqualTo("text-expands");
+      return;
+    }
+    FileSet files = files(verdict);
+    Document pom = pom(files);
+
+    assertThat(pom.getElementsByTagName("description").item(0).getTextContent()).isEqualTo(text);
+    String controller =
+        files.files().stream()
+            .filter(file -> file.path().endsWith("AboutController.java"))
+            .findFirst()
+            .orElseThrow()
+            .text();
+    assertThat(stringsOf(controller)).contains("fare-ledger", text);
+    assertThat(text(files, "README.md")).doesNotContain("<script>");
+  }
+
+  /** What javac reads as string literals; the file must parse. */
+  private static List<String> stringsOf(String source) throws Exception {
+    var compiler = javax.tools.ToolProvider.getSystemJavaCompiler();
+    var problems = new DiagnosticCollector<JavaFileObject>();
+    var file =
+        new javax.tools.SimpleJavaFileObject(
+            java.net.URI.create("string:///AboutController.java"), JavaFileObject.Kind.SOURCE) {
+          @Override
+          public CharSequence getCharContent(boolean ignore) {
+            return source;
+          }
+        };
+    var task =
+        (com.sun.source.util.JavacTask)
+            compiler.getTask(null, null, problems, List.of("-proc:none"), null, List.of(file));
+    List<String> strings = new ArrayList<>();
+    for (var unit : task.parse()) {
+      new com.sun.source.util.TreeScanner<Void, Void>() {
+        @Override
+        public Void visitLiteral(com.sun.source.tree.LiteralTree literal, Void nothing) {
+          strings.add(String.valueOf(literal.getValue()));
+          return null;
+        }
+      }.scan(unit, null);
+    }
+    assertThat(problems.getDiagnostics()).isEmpty();
+    return strings;
+  }
+
+  @Test
+  void theMavenAddressIsTheSuperPomsAndStandsInNoDataFile() {
+    String base = ShippedEdition.surroundings().mavenBase();
+    String properties =
+        text(
+            files(judge(Brief.empty().with(Key.NAME, "tide-board"))),
+            ".mvn/wrapper/maven-wrapper.properties");
+
+    assertThat(base).startsWith("https://").doesNotEndWith("/");
+    assertThat(properties)
+        .contains("distributionUrl=" + base + "/org/apache/maven/apache-maven/3.9.16/");
+    edition
+        .templates()
+        .forEach(
+            (name, text) -> {
+              if (!name.startsWith("maven/mvnw")) {
+                assertThat(text).as(name).doesNotContain(base);
+              }
+            });
+  }
+}

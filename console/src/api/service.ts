@@ -1,0 +1,50 @@
+import type { Brief, Catalog, Check, Outline } from './types'
+
+/** The service does not answer, or answers with a fault of its own. */
+export class ServiceLost extends Error {}
+
+/** The service cannot read what it was sent. */
+export class Unreadable extends Error {}
+
+async function ask(path: string, init?: RequestInit): Promise<Response> {
+  let response: Response
+  try {
+    response = await fetch('/api/v1' + path, init)
+  } catch {
+    throw new ServiceLost('The service does not answer.')
+  }
+  if (response.ok || response.status === 422) return response
+  const problem = await response.json().catch(() => null)
+  if (response.status === 400 && problem) throw new Unreadable(problem.detail)
+  throw new ServiceLost(`The service answers with a fault (HTTP ${response.status}).`)
+}
+
+function sent(brief: Brief, signal?: AbortSignal): RequestInit {
+  return {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(brief),
+    signal,
+  }
+}
+
+export async function fetchCatalog(): Promise<Catalog> {
+  return (await ask('/catalog')).json()
+}
+
+export async function fetchCheck(brief: Brief): Promise<Check> {
+  return (await ask('/checks', sent(brief))).json()
+}
+
+/** The outline of a brief, or nothing when it is blocked. */
+export async function fetchOutline(brief: Brief): Promise<Outline | null> {
+  const response = await ask('/outlines', sent(brief))
+  return response.status === 422 ? null : response.json()
+}
+
+/** The archive of a brief; the verdict was seen before, so a blocked one is a fault here. */
+export async function fetchArchive(brief: Brief, format: string): Promise<Blob> {
+  const response = await ask('/archives?format=' + encodeURIComponent(format), sent(brief))
+  if (response.status === 422) throw new Unreadable('The picks do not fit.')
+  return response.blob()
+}

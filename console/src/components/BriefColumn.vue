@@ -1,0 +1,20 @@
+<script setup lang="ts">
+import { theWorkbench } from '../workbenchKey'
+import BriefSentence from './BriefSentence.vue'
+import StarterClauses from './StarterClauses.vue'
+import StarterField from './StarterField.vue'
+
+const { check } = theWorkbench()
+</script>
+
+<template>
+  <section class="p-5" aria-labelledby="want">
+    <div class="mb-2 flex items-baseline justify-between">
+      <h2 id="want" class="text-tiny font-semibold tracking-wide text-soft">What I want</h2>
+      <span v-if="check" class="text-tiny text-soft">edition {{ check.edition }}</span>
+    </div>
+    <BriefSentence />
+    <StarterField class="mt-4" />
+    <StarterClauses class="mt-3" />
+  </section>
+</template>

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { OutlineFile, Trace } from '../api/types'
+import { theWorkbench } from '../workbenchKey'
+
+const props = defineProps<{ file: OutlineFile }>()
+const { lit } = theWorkbench()
+
+/** The kind of pick behind a line decides the colour of its gutter; none for the service's own. */
+function kind(trace: Trace | undefined): string {
+  const pick = trace?.picks[0] ?? ''
+  if (pick.startsWith('/starters') || pick.startsWith('/extras')) return 'bg-lit'
+  if (pick.startsWith('/project')) return 'bg-kind-name'
+  if (pick === '/language' || pick === '/jvm' || pick === '/jdk') return 'bg-kind-level'
+  return pick ? 'bg-kind-framework' : 'bg-transparent'
+}
+
+const rows = computed(() =>
+  props.file.content
+    .replace(/\r?\n$/, '')
+    .split(/\r?\n/)
+    .map((text, index) => {
+      const trace = props.file.traces.find((each) => each.from <= index + 1 && index + 1 <= each.to)
+      return { number: index + 1, text, trace, kind: kind(trace) }
+    }),
+)
+const isLit = (trace?: Trace) => !!trace?.picks.some((pick) => lit.value.includes(pick))
+</script>
+
+<template>
+  <div
+    tabindex="0"
+    role="region"
+    :aria-label="`Content of ${file.path}`"
+    class="py-2 font-mono text-small leading-[1.5]"
+    data-part="code"
+  >
+    <div
+      v-for="row in rows"
+      :key="row.number"
+      class="flex min-w-max"
+      :class="isLit(row.trace) && 'bg-hot'"
+      :title="row.trace?.because"
+      @mouseenter="lit = row.trace?.picks ?? []"
+      @mouseleave="lit = []"
+    >
+      <span class="ml-2 w-[5px] shrink-0" :class="row.kind" />
+      <span class="w-11 shrink-0 pr-3 text-right text-soft select-none">{{ row.number }}</span>
+      <span class="pr-4 whitespace-pre">{{ row.text || ' ' }}</span>
+    </div>
+  </div>
+</template>

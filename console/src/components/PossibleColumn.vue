@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { theWorkbench } from '../workbenchKey'
+import FilledInList from './FilledInList.vue'
+import FindingCard from './FindingCard.vue'
+import Strips from './Strips.vue'
+
+const { check } = theWorkbench()
+const findings = computed(() => check.value?.findings ?? [])
+</script>
+
+<template>
+  <section class="p-5" aria-labelledby="possible">
+    <div class="mb-3 flex items-baseline justify-between">
+      <h2 id="possible" class="text-tiny font-semibold tracking-wide text-soft">What is possible</h2>
+      <span class="text-tiny text-soft">framework line × language level</span>
+    </div>
+    <Strips />
+    <div class="mt-5 space-y-2.5" aria-live="polite" data-part="findings">
+      <FindingCard
+        v-for="finding in findings"
+        :key="finding.rule + finding.picks.join()"
+        :finding="finding"
+      />
+    </div>
+    <FilledInList class="mt-5" />
+  </section>
+</template>

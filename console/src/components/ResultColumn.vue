@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { theWorkbench } from '../workbenchKey'
+import CodeView from './CodeView.vue'
+import FileTree from './FileTree.vue'
+
+const { check, fits, lit, outline } = theWorkbench()
+const path = ref('pom.xml')
+const file = computed(
+  () => outline.value?.files.find((each) => each.path === path.value) ?? outline.value?.files[0] ?? null,
+)
+const roles = { yours: 'yours to edit', rarely: 'rarely touched', ours: 'never touched by hand' }
+const reason = computed(() => {
+  const trace = file.value?.traces.find((each) => each.picks.some((pick) => lit.value.includes(pick)))
+  return lit.value.length && trace ? trace : null
+})
+const stale = computed(() => !!check.value && !fits.value)
+</script>
+
+<template>
+  <section class="flex min-h-0 min-w-0 flex-col" aria-labelledby="result" data-part="result">
+    <h2 id="result" class="sr-only">What I get</h2>
+    <template v-if="outline && file">
+      <p v-if="stale" class="border-b border-line px-5 py-2 text-small text-soft">
+        This is the last project that fitted; the picks of now give none.
+      </p>
+      <FileTree
+        :outline="outline"
+        :selected="file.path"
+        class="max-h-[40%] shrink-0 overflow-y-auto border-b border-line py-3"
+        :class="stale && 'opacity-55'"
+        @select="path = $event"
+      />
+      <div
+        class="shrink-0 border-b border-line bg-card px-5 py-2.5 text-small"
+        :class="stale && 'opacity-55'"
+      >
+        <strong class="font-mono font-medium">{{ file.path.slice(file.path.lastIndexOf('/') + 1) }}</strong>
+        <span class="text-soft"> · {{ file.purpose }} · {{ roles[file.role] }}</span>
+        <span v-if="reason" class="text-soft">
+          ·
+          {{
+            reason.from === reason.to ? `line ${reason.from} is` : `lines ${reason.from} to ${reason.to} are`
+          }}
+          here because of <strong class="font-semibold text-ink">{{ reason.because }}</strong>
+        </span>
+      </div>
+      <CodeView :file="file" class="min-h-0 flex-1 overflow-auto bg-card" :class="stale && 'opacity-55'" />
+    </template>
+    <p v-else class="p-5 text-small text-soft">
+      {{ stale ? 'There is no project to show: the picks do not fit yet.' : 'The project appears here.' }}
+    </p>
+  </section>
+</template>

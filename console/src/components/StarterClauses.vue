@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { theWorkbench } from '../workbenchKey'
+
+const { brief, catalog, dropStarter, faulty, lit } = theWorkbench()
+
+const clauses = computed(() => {
+  const picked = (brief.value.starters ?? []).map((id, index) => ({
+    id,
+    pointer: `/starters/${index}`,
+    starter: catalog.value?.starters.find((each) => each.id === id),
+  }))
+  const rows = (catalog.value?.categories ?? []).map((category) => ({
+    label: category.label,
+    words: picked.filter((each) => each.starter?.category === category.id),
+  }))
+  rows.push({ label: 'Not known here', words: catalog.value ? picked.filter((each) => !each.starter) : [] })
+  return rows.filter((row) => row.words.length)
+})
+</script>
+
+<template>
+  <p v-if="!clauses.length && catalog" class="border-t border-line pt-3 text-small text-soft">
+    Nothing more yet. Type what it should do in the field above.
+  </p>
+  <dl v-else>
+    <div v-for="row in clauses" :key="row.label" class="flex gap-3 border-t border-line py-2.5">
+      <dt class="w-[70px] shrink-0 pt-1 text-tiny text-soft">{{ row.label }}</dt>
+      <dd class="min-w-0 font-display text-middle leading-[1.6]">
+        <template v-for="(word, index) in row.words" :key="word.pointer">
+          <span
+            role="button"
+            tabindex="0"
+            class="cursor-pointer underline decoration-2 underline-offset-[5px] hover:decoration-act"
+            :class="[
+              faulty(word.pointer) ? 'text-fault decoration-fault' : 'decoration-lit',
+              lit.includes(word.pointer) && 'bg-hot',
+            ]"
+            :title="`${word.starter?.summary ?? 'No starter of this edition.'} Click or Delete removes it.`"
+            :aria-label="`${word.starter?.label ?? word.id}, remove`"
+            :data-pick="word.pointer"
+            @mouseenter="lit = [word.pointer]"
+            @mouseleave="lit = []"
+            @focus="lit = [word.pointer]"
+            @blur="lit = []"
+            @keydown.delete.enter.prevent="dropStarter(word.id)"
+            @click="dropStarter(word.id)"
+            >{{ word.starter?.verb ?? word.id }}</span>{{ index < row.words.length - 1 ? ', ' : '' }}
+        </template>
+      </dd>
+    </div>
+  </dl>
+</template>

@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { computed, ref } from 'vue'
+import { fetchArchive } from '../api/service'
+import type { Brief } from '../api/types'
+import { theWorkbench } from '../workbenchKey'
+
+defineProps<{ open: boolean }>()
+const emit = defineEmits<{ close: [] }>()
+const { brief, outline } = theWorkbench()
+const said = ref('')
+
+/** Every pick of the brief as key and value, with the words that command line and address use. */
+const picks = computed(() => {
+  const words: [string, string][] = []
+  for (const [key, value] of Object.entries(brief.value)) {
+    if (key === 'brief' || value === undefined) continue
+    if (Array.isArray(value)) value.forEach((id) => words.push([key.slice(0, -1), String(id)]))
+    else if (typeof value === 'object' && value !== null)
+      Object.entries(value).forEach(([inner, text]) => words.push([inner, String(text)]))
+    else words.push([key, String(value)])
+  }
+  return words
+})
+const quoted = (text: string) => (/^[\w@.,:/+=-]+$/.test(text) ? text : `'${text.replaceAll("'", "'\\''")}'`)
+const name = computed(() => outline.value?.root ?? 'project')
+const command = computed(() =>
+  [
+    'vivid take',
+    ...picks.value.map(([key, value]) =>
+      key === 'starter' || key === 'extra' ? quoted(`+${value}`) : quoted(`${key}=${value}`),
+    ),
+    `--into ${name.value}`,
+  ].join(' '),
+)
+const curl = computed(
+  () =>
+    `curl -G -o ${name.value}.zip ${location.origin}/api/v1/archives \\\n  ` +
+    picks.value.map(([key, value]) => `--data-urlencode ${quoted(`pick=${key}:${value}`)}`).join(' \\\n  '),
+)
+
+async function download(format: string) {
+  said.value = 'Packing …'
+  try {
+    const blob = await fetchArchive(brief.value as Brief, format)
+    const link = document.createElement('a')
+    link.href = URL.createObjectURL(blob)
+    link.download = `${name.value}.${format}`
+    link.click()
+    setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
+    said.value = `${link.download} is on its way to your downloads.`
+  } catch (e) {
+    said.value = e instanceof Error ? e.message : String(e)
+  }
+}
+
+async function copy(text: string) {
+  try {
+    await navigator.clipboard.writeText(text)
+    said.value = 'Copied.'
+  } catch {
+    said.value = 'The browser did not allow copying; select the text instead.'
+  }
+}
+</script>
+
+<template>
+  <Dialog :open="open" class="relative z-30" @close="emit('close')">
+    <div class="fixed inset-0 bg-ink/25 dark:bg-black/50" aria-hidden="true" />
+    <div class="fixed inset-0 flex justify-end">
+      <DialogPanel
+        class="flex w-full max-w-[480px] flex-col gap-5 overflow-y-auto border-l border-line bg-paper p-6"
+      >
+        <div class="flex items-start justify-between gap-4">
+          <div>
+            <DialogTitle class="font-display text-large font-semibold">Take {{ name }} home</DialogTitle>
+            <p class="mt-0.5 text-small text-soft">
+              {{ outline?.files.length }} files in one directory. It builds with nothing but a JDK on the
+              machine.
+            </p>
+          </div>
+          <button
+            type="button"
+            class="rounded px-2 py-0.5 text-soft hover:bg-hot"
+            aria-label="Close"
+            @click="emit('close')"
+          >
+            ✕
+          </button>
+        </div>
+        <div class="flex gap-2.5">
+          <button
+            type="button"
+            class="flex-1 rounded-panel bg-act px-4 py-2.5 font-semibold text-on-act"
+            data-format="zip"
+            @click="download('zip')"
+          >
+            Download zip
+          </button>
+          <button
+            type="button"
+            class="flex-1 rounded-panel border border-line bg-card px-4 py-2.5 font-semibold hover:border-act"
+            data-format="tar.gz"
+            @click="download('tar.gz')"
+          >
+            Download tar.gz
+          </button>
+        </div>
+        <p role="status" class="-mt-2 min-h-5 text-small text-soft">{{ said }}</p>
+        <section
+          v-for="way in [
+            { title: 'The same on the command line', text: command },
+            { title: 'The same with curl', text: curl },
+          ]"
+          :key="way.title"
+        >
+          <div class="flex items-center justify-between">
+            <h3 class="text-tiny font-semibold text-soft">{{ way.title }}</h3>
+            <button
+              type="button"
+              class="rounded px-2 py-0.5 text-small font-semibold text-act hover:bg-hot"
+              @click="copy(way.text)"
+            >
+              Copy
+            </button>
+          </div>
+          <pre
+            class="mt-1 rounded-panel border border-line bg-card p-3 font-mono text-small break-words whitespace-pre-wrap"
+            >{{ way.text }}</pre>
+        </section>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

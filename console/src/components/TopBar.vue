@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { theWorkbench } from '../workbenchKey'
+import Joint from './Joint.vue'
+import TakePanel from './TakePanel.vue'
+
+const { check, fits } = theWorkbench()
+const taking = ref(false)
+
+const count = (n: number, one: string, many: string) => (n === 1 ? `1 ${one}` : `${n} ${many}`)
+
+const sentence = computed(() => {
+  const answer = check.value
+  if (!answer) return { head: 'Looking at the picks …', rest: '' }
+  const blockers = answer.findings.filter((each) => each.severity === 'blocker')
+  const others = answer.findings.length - blockers.length
+  if (answer.verdict === 'fits') {
+    const rest = [
+      answer.filledIn.length && count(answer.filledIn.length, 'pick was filled in', 'picks were filled in'),
+      others && count(others, 'thing to know', 'things to know'),
+    ].filter(Boolean)
+    return { head: 'Everything fits.', rest: rest.join(', ') }
+  }
+  const ways = blockers[0]?.remedies.length ?? 0
+  return {
+    head:
+      blockers.length === 1 ? 'One thing stands in the way.' : `${blockers.length} things stand in the way.`,
+    rest: ways ? count(ways, 'way out', 'ways out') : '',
+  }
+})
+</script>
+
+<template>
+  <header class="flex min-h-14 flex-wrap items-center gap-x-6 gap-y-2 border-b border-line px-5 py-2">
+    <h1 class="flex items-center gap-2.5 font-display text-[17px] font-semibold tracking-tight">
+      <img src="/mark.svg" alt="" width="26" height="26" />
+      Vivid Trellis
+    </h1>
+    <p class="flex min-w-0 items-center gap-2" role="status" aria-live="polite" data-part="verdict">
+      <Joint v-if="check" :state="fits ? 'possible' : 'fault'" :size="20" />
+      <span
+        ><strong class="font-semibold">{{ sentence.head }}</strong
+        ><span class="ml-2 text-soft">{{ sentence.rest }}</span></span
+      >
+    </p>
+    <button
+      type="button"
+      class="ml-auto rounded-panel bg-act px-4 py-2 font-semibold text-on-act disabled:opacity-45"
+      :disabled="!fits"
+      data-part="take"
+      @click="taking = true"
+    >
+      Take it home
+    </button>
+    <TakePanel :open="taking" @close="taking = false" />
+  </header>
+</template>

@@ -1,0 +1,117 @@
+package vividtrellis.core.brief;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class BriefRulesTest {
+
+  private static final Brief GOOD = Brief.empty().with(Key.NAME, "berth-booking");
+
+  private static List<Complaint> blocking(Brief brief) {
+    return BriefRules.complaints(brief).stream().filter(Complaint::blocks).toList();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "NAME    | ''                    | name-missing                    | my-service",
+        "NAME    | Berth Booking         | name-space                      | berth-booking",
+        "NAME    | BerthBooking          | name-capital                    | berth-booking",
+        "NAME    | 3-piers               | name-leading-digit              | service-3-piers",
+        "NAME    | class                 | name-keyword                    | class-service",
+        "NAME    | con                   | name-refused-by-file-systems    | con-service",
+        "NAME    | ../../etc/passwd      | name-path                       | etc-passwd",
+        "NAME    | fähre_über            | name-letters                    | fahre-uber",
+        "NAME    | a--b                  | name-letters                    | a-b",
+        "GROUP   | https://salt.example/ | group-letters                   | salt.example",
+        "GROUP   | Salt Marsh            | group-letters                   | salt.marsh",
+        "GROUP   | org.springframework.x | group-reserved                  | org.example",
+        "PACKAGE | example.class.x       | package-keyword                 |"
+            + " org.example.berthbooking",
+        "PACKAGE | Example.Big           | package-letters                 |"
+            + " org.example.berthbooking",
+        "PACKAGE | java.util.x           | package-reserved                |"
+            + " org.example.berthbooking",
+        "PACKAGE | example.aux           | package-refused-by-file-systems |"
+            + " org.example.berthbooking",
+        "SUMMARY | Say ${env.HOME}       | text-expands                    | Say (env.HOME}",
+        "VERSION | 1/0                   | version-form                    | 0.1.0",
+        "PORT    | 0                     | port-range                      | 8080",
+        "PORT    | 65536                 | port-range                      | 8080",
+        "FORMAT  | toml                  | format-unknown                  | yaml",
+      })
+  void refusesWithAReasonAndAValueThatWorks(Key key, String value, String code, String better) {
+    Brief brief = GOOD.with(key, value);
+
+    assertThat(blocking(brief)).extracting(Complaint::code).containsExactly(code);
+    assertThat(blocking(brief).get(0).better()).isEqualTo(better);
+    assertThat(blocking(brief.with(key, better))).isEmpty();
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "two\nlines",
+        "right\u202Eto left",
+        "bell\u0007",
+        "\uD800",
+        "zero\u200Bwidth",
+        "nul\u0000"
+      })
+  void freeTextsAreOneVisibleLine(String text) {
+    for (Key key : List.of(Key.TITLE, Key.SUMMARY, Key.ORGANISATION)) {
+      List<Complaint> found = blocking(GOOD.with(key, text));
+      assertThat(found).extracting(Complaint::code).containsExactly("text-invisible");
+      String better = found.get(0).better();
+      assertThat(better == null || blocking(GOOD.with(key, better)).isEmpty()).isTrue();
+    }
+    assertThat(blocking(GOOD.with(Key.SUMMARY, "quotes \" ' ]]> \\ <b> & `x` fit"))).isEmpty();
+    assertThat(blocking(GOOD.with(Key.SUMMARY, "x".repeat(401)))).hasSize(1);
+    assertThat(blocking(GOOD.with(Key.NAME, "x".repeat(60_000))).get(0).better()).hasSize(50);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "saltmarsh.example, example.saltmarsh",
+    "example.saltmarsh, example.saltmarsh",
+    "ferries.saltmarsh.co.uk, uk.co.saltmarsh.ferries",
+    "com.saltmarsh, com.saltmarsh",
+    "saltmarsh.com, com.saltmarsh",
+    "org.app, org.app",
+    "saltmarsh, saltmarsh",
+  })
+  void turnsADomainRound(String given, String group) {
+    assertThat(Names.of(GOOD.with(Key.GROUP, given)).group()).isEqualTo(group);
+  }
+
+  @Test
+  void saysWhenADomainCouldBeReadBothWays() {
+    List<Complaint> notes = BriefRules.complaints(GOOD.with(Key.GROUP, "org.app"));
+
+    assertThat(notes).extracting(Complaint::code).containsExactly("group-both-ways");
+    assertThat(notes.get(0).better()).isEqualTo("app.org");
+    assertThat(notes.get(0).blocks()).isFalse();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "berth-booking, saltmarsh.example, example.saltmarsh.berthbooking, BerthBooking, berth_booking",
+    "record,        new.example,       new_.example.record,            RecordService, record",
+    "nul-x,         4ever.example,     example._4ever.nulx,            NulX,         nul_x",
+    "string,        aux.example,       example.aux_.string,            StringService, string",
+  })
+  void derivesNamesThatCompile(
+      String name, String group, String packageName, String type, String db) {
+    Names names = Names.of(Brief.empty().with(Key.NAME, name).with(Key.GROUP, group));
+
+    assertThat(names.packageName()).isEqualTo(packageName);
+    assertThat(names.entryClass()).isEqualTo(type);
+    assertThat(names.database()).isEqualTo(db);
+  }
+}

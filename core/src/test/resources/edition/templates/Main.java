@@ -1,0 +1,1 @@
+package {{package}}; class {{entryClass}} { String s = "{{summary}}"; }
