@@ -155,7 +155,7 @@ class ShippedEditionTest {
         "quotes \" and ' fit",
         "]]> <script>alert(1)</script> &amp; --> */",
         "back \\ slash \\u000a \\",
-        "{{package}} {{{x}}} #{x} %s $1 `id` $(id)",
+        "{{package}} {{{x}}} %s $1 `id` $(id)",
         "| a table | *bold* _x_ [a](b) # h !",
       })
   void hostileTextsStayTextInEveryFile(String text) throws Exception {

@@ -75,7 +75,7 @@ final class Directory {
       throw new Failure(
           Failure.CANNOT_WRITE,
           "The project cannot be written: "
-              + (e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage()),
+              + (e instanceof IOException io ? Failure.reason(io) : "the answer is no archive"),
           root.toString(),
           "nothing was left behind; choose a directory that can be written to");
     }

@@ -1,5 +1,10 @@
 package vividtrellis.cli;
 
+import java.io.IOException;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.FileSystemException;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.NotDirectoryException;
 import org.jspecify.annotations.Nullable;
 
 /** Something went wrong: what, where, and what to do; and the exit code that says which kind. */
@@ -25,6 +30,20 @@ final class Failure extends RuntimeException {
     this.code = code;
     this.where = where;
     this.advice = advice;
+  }
+
+  /** Why something could not be written or read, in words. */
+  static String reason(IOException e) {
+    if (e instanceof NoSuchFileException || e instanceof NotDirectoryException) {
+      return "there is no such directory";
+    }
+    if (e instanceof AccessDeniedException) {
+      return "it is not allowed";
+    }
+    if (e instanceof FileSystemException known && known.getReason() != null) {
+      return known.getReason();
+    }
+    return e.getMessage() == null ? "the system gives no reason" : e.getMessage();
   }
 
   int code() {

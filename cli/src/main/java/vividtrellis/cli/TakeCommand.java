@@ -145,7 +145,7 @@ final class TakeCommand implements Callable<Integer> {
     } catch (IOException e) {
       throw new Failure(
           Failure.CANNOT_WRITE,
-          "The archive cannot be written: " + e.getClass().getSimpleName(),
+          "The archive cannot be written: " + Failure.reason(e),
           file.toString(),
           "choose a directory that is there and can be written to");
     }

@@ -55,9 +55,7 @@ public final class BriefRules {
     brief
         .get(Key.ALONGSIDE)
         .ifPresent(
-            value ->
-                rules.block(
-                    "alongside-not-yet", Key.ALONGSIDE, Map.of("value", show(value)), null));
+            value -> rules.block("alongside-not-yet", Key.ALONGSIDE, Map.of("value", value), null));
     return List.copyOf(rules.complaints);
   }
 
@@ -67,7 +65,7 @@ public final class BriefRules {
 
   private void name() {
     String name = brief.get(Key.NAME).orElse("");
-    Map<String, String> args = Map.of("value", show(name), "most", LONGEST_NAME + "");
+    Map<String, String> args = Map.of("value", name, "most", LONGEST_NAME + "");
     String better = workingName(name);
     if (name.isEmpty()) {
       block("name-missing", Key.NAME, args, better);
@@ -120,7 +118,7 @@ public final class BriefRules {
 
   private void group() {
     String given = brief.get(Key.GROUP).orElse(Domain.DEFAULT_GROUP);
-    Map<String, String> args = Map.of("value", show(given), "most", LONGEST_GROUP + "");
+    Map<String, String> args = Map.of("value", given, "most", LONGEST_GROUP + "");
     if (given.length() > LONGEST_GROUP) {
       block("group-too-long", Key.GROUP, args, Domain.DEFAULT_GROUP);
       return;
@@ -135,7 +133,7 @@ public final class BriefRules {
       block(
           "group-reserved",
           Key.GROUP,
-          Map.of("value", show(given), "prefix", reserved),
+          Map.of("value", given, "prefix", reserved),
           Domain.DEFAULT_GROUP);
     } else if (domain.turnedRound()) {
       note("group-turned-round", Map.of("value", given, "group", domain.group()), null);
@@ -166,13 +164,13 @@ public final class BriefRules {
     String given = brief.require(Key.PACKAGE);
     String better =
         Names.of(new Brief(withoutPackage(), List.of(), List.of(), brief.variants())).packageName();
-    Map<String, String> args = Map.of("value", show(given), "most", LONGEST_PACKAGE + "");
+    Map<String, String> args = Map.of("value", given, "most", LONGEST_PACKAGE + "");
     if (given.length() > LONGEST_PACKAGE) {
       block("package-too-long", Key.PACKAGE, args, better);
       return;
     }
     for (String part : given.split("\\.", -1)) {
-      Map<String, String> about = Map.of("value", show(given), "part", show(part));
+      Map<String, String> about = Map.of("value", given, "part", part);
       if (!part.matches("[a-z_][a-z0-9_]*")) {
         block("package-letters", Key.PACKAGE, about, better);
         return;
@@ -214,7 +212,7 @@ public final class BriefRules {
   private void text(Key key, int most) {
     String given = brief.get(key).orElse("");
     Map<String, String> args =
-        Map.of("value", show(given), "key", key.word(), "most", Integer.toString(most));
+        Map.of("value", given, "key", key.word(), "most", Integer.toString(most));
     String better = workingText(given, most);
     if (given.length() > most) {
       block("text-too-long", key, args, better);
@@ -244,7 +242,8 @@ public final class BriefRules {
     return plain.isEmpty() ? null : plain.substring(0, end);
   }
 
-  private static boolean invisible(int c) {
+  /** Whether a code point moves text around or is not seen at all. */
+  static boolean invisible(int c) {
     int type = Character.getType(c);
     return type == Character.CONTROL
         || type == Character.FORMAT
@@ -258,25 +257,13 @@ public final class BriefRules {
     brief
         .get(key)
         .filter(value -> !form.matcher(value).matches())
-        .ifPresent(value -> block(code, key, Map.of("value", show(value)), better));
+        .ifPresent(value -> block(code, key, Map.of("value", value), better));
   }
 
   private void port() {
     brief
         .get(Key.PORT)
         .filter(port -> !port.matches("[1-9][0-9]{0,4}") || Integer.parseInt(port) > 65535)
-        .ifPresent(port -> block("port-range", Key.PORT, Map.of("value", show(port)), "8080"));
-  }
-
-  /** A value as a sentence may show it: short, and without anything that moves the text around. */
-  static String show(String value) {
-    String visible =
-        value
-            .codePoints()
-            .limit(60)
-            .map(c -> invisible(c) ? '\uFFFD' : c)
-            .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
-            .toString();
-    return value.codePointCount(0, value.length()) > 60 ? visible + "…" : visible;
+        .ifPresent(port -> block("port-range", Key.PORT, Map.of("value", port), "8080"));
   }
 }

@@ -268,12 +268,7 @@ final class Domains {
             pointer,
             "unknown-id",
             Map.of(
-                "kind",
-                kind,
-                "value",
-                show(id),
-                "nearest",
-                nearest == null ? "" : nearestText(nearest)),
+                "kind", kind, "value", id, "nearest", nearest == null ? "" : nearestText(nearest)),
             nearest == null ? List.of(drop) : List.of(meant.as(nearest), drop)));
   }
 
@@ -289,12 +284,7 @@ final class Domains {
         key.pointer(),
         "unknown-version",
         Map.of(
-            "label",
-            option.about().label(),
-            "version",
-            show(version),
-            "known",
-            String.join(", ", known)),
+            "label", option.about().label(), "version", version, "known", String.join(", ", known)),
         new Change.Set(key, value));
   }
 
@@ -315,10 +305,5 @@ final class Domains {
 
   private void unknown(String pointer, String sentence, Map<String, String> args, Change change) {
     unknown.add(new Unknown(pointer, sentence, args, List.of(change)));
-  }
-
-  private static String show(String id) {
-    String plain = id.replaceAll("[\\p{C}]", "\uFFFD");
-    return plain.length() <= 60 ? plain : plain.substring(0, 60) + "…";
   }
 }

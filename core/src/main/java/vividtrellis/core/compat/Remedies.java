@@ -168,7 +168,7 @@ final class Remedies {
         .filter(option -> option.id().equals(id))
         .map(option -> option.about().label())
         .findFirst()
-        .orElse(id.length() <= 60 ? id : id.substring(0, 60) + "…");
+        .orElse(id);
   }
 
   /** The changes that mend one broken rule: make a needed term hold, or a condition not hold. */

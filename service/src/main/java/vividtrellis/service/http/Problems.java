@@ -12,6 +12,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -98,7 +99,8 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    if (body instanceof ProblemDetail problem && isBlank(problem.getType())) {
+    Object shown = body == null && e instanceof ErrorResponse known ? known.getBody() : body;
+    if (shown instanceof ProblemDetail problem && isBlank(problem.getType())) {
       String word =
           switch (status.value()) {
             case 404 -> "not-found";
@@ -112,7 +114,7 @@ class Problems extends ResponseEntityExceptionHandler {
         problem.setDetail("A brief is sent as application/json or application/yaml.");
       }
     }
-    return super.handleExceptionInternal(e, body, headers, status, request);
+    return super.handleExceptionInternal(e, shown, headers, status, request);
   }
 
   private static boolean isBlank(@Nullable URI type) {

@@ -1,0 +1,111 @@
+package vividtrellis.acceptance;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.logging.Level;
+import org.openqa.selenium.By;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.logging.LoggingPreferences;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** Debian's Chromium, headless, on one page. */
+final class Browser implements AutoCloseable {
+
+  final Path downloads;
+  private final ChromeDriver driver;
+
+  Browser(String address, int width) throws IOException {
+    downloads = Files.createTempDirectory("vivid-downloads");
+    ChromeOptions options = new ChromeOptions();
+    options.setBinary("/usr/bin/chromium");
+    options.addArguments(
+        "--headless=new",
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+        "--window-size=" + width + ",800");
+    options.setExperimentalOption(
+        "prefs", Map.of("download.default_directory", downloads.toString()));
+    LoggingPreferences logs = new LoggingPreferences();
+    logs.enable(LogType.BROWSER, Level.ALL);
+    options.setCapability("goog:loggingPrefs", logs);
+    driver =
+        new ChromeDriver(
+            new ChromeDriverService.Builder()
+                .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
+                .build(),
+            options);
+    driver.get(address);
+    find("[data-file='pom.xml']");
+  }
+
+  WebElement find(String css) {
+    return new WebDriverWait(driver, Duration.ofSeconds(15))
+        .withMessage(css + " is not on the page")
+        .until(d -> d.findElements(By.cssSelector(css)).stream().findFirst().orElse(null));
+  }
+
+  int count(String css) {
+    return driver.findElements(By.cssSelector(css)).size();
+  }
+
+  void await(String what, java.util.function.BooleanSupplier condition) {
+    new WebDriverWait(driver, Duration.ofSeconds(15))
+        .withMessage(what)
+        .ignoring(org.openqa.selenium.StaleElementReferenceException.class)
+        .until(d -> condition.getAsBoolean());
+  }
+
+  String text(String css) {
+    return find(css).getText();
+  }
+
+  void type(CharSequence... keys) {
+    driver.switchTo().activeElement().sendKeys(keys);
+  }
+
+  /** The one file that was downloaded, once it is whole. */
+  Path download() {
+    await("a download", () -> whole().size() == 1);
+    return whole().get(0);
+  }
+
+  private List<Path> whole() {
+    try (var files = Files.list(downloads)) {
+      return files
+          .filter(
+              f ->
+                  !f.toString().endsWith(".crdownload")
+                      && !f.getFileName().toString().startsWith("."))
+          .toList();
+    } catch (IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    }
+  }
+
+  /** What the page complained of, such as a breach of its content policy. */
+  List<String> complaints() {
+    return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+        .filter(entry -> entry.getLevel().intValue() >= Level.WARNING.intValue())
+        .map(entry -> entry.getMessage())
+        .filter(message -> !message.contains("422"))
+        .toList();
+  }
+
+  @Override
+  public void close() {
+    driver.quit();
+  }
+}

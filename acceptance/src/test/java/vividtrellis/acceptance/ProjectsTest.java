@@ -1,0 +1,177 @@
+package vividtrellis.acceptance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import vividtrellis.acceptance.Product.Running;
+
+/** What is taken home builds with its own wrapper and answers over HTTP. */
+@ExtendWith(Product.class)
+class ProjectsTest {
+
+  @TempDir Path temp;
+
+  private static Path jdk(int level) throws IOException {
+    try (var jdks = Files.list(Path.of("/usr/lib/jvm"))) {
+      return jdks.filter(jdk -> Files.exists(jdk.resolve("bin/javac")))
+          .filter(jdk -> release(jdk).contains("JAVA_VERSION=\"" + level))
+          .sorted()
+          .findFirst()
+          .orElseThrow(() -> new AssertionError("there is no JDK " + level + " here"));
+    }
+  }
+
+  private static String release(Path jdk) {
+    try {
+      return Files.readString(jdk.resolve("release"));
+    } catch (IOException e) {
+      return "";
+    }
+  }
+
+  private Path take(Running product, String... picks) throws Exception {
+    List<String> words = new ArrayList<>(List.of("take"));
+    words.addAll(List.of(picks));
+    words.addAll(List.of("--into", "project"));
+    Command.Result taken = product.vivid(temp, words.toArray(String[]::new));
+    assertThat(taken.code()).as(taken.both()).isZero();
+    assertThat(taken.out()).contains("./mvnw verify");
+    return temp.resolve("project");
+  }
+
+  /** Nothing but a JDK: no Maven on the path, a clean environment. */
+  private static Command.Result build(Path project, Path jdk) throws Exception {
+    String home = System.getProperty("user.home");
+    return new Command(
+            project,
+            List.of(
+                "env",
+                "-i",
+                "HOME=" + home,
+                "JAVA_HOME=" + jdk,
+                "PATH=/usr/bin:/bin",
+                "./mvnw",
+                "-B",
+                "-ntp",
+                "verify"))
+        .run(600);
+  }
+
+  private static void answers(Path jar, Path jdk, int port, Map<String, String> environment)
+      throws Exception {
+    ProcessBuilder builder = new ProcessBuilder(jdk + "/bin/java", "-jar", jar.toString());
+    builder.environment().putAll(environment);
+    Path log = Files.createTempFile("vivid-app", ".log");
+    Process app =
+        builder
+            .directory(jar.getParent().toFile())
+            .redirectErrorStream(true)
+            .redirectOutput(log.toFile())
+            .start();
+    try {
+      for (int i = 0; i < 600 && app.isAlive(); i++) {
+        if (Files.readString(log).contains("Started ")) {
+          break;
+        }
+        Thread.sleep(100);
+      }
+      assertThat(app.isAlive()).as(Files.readString(log)).isTrue();
+      assertThat(body(port, "/about")).contains("\"name\":\"berth-booking\"");
+      assertThat(body(port, "/actuator/health")).contains("\"status\":\"UP\"");
+    } finally {
+      app.destroy();
+      app.waitFor();
+      Files.delete(log);
+    }
+  }
+
+  private static String body(int port, String path) throws Exception {
+    return HttpClient.newHttpClient()
+        .send(
+            HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)).build(),
+            HttpResponse.BodyHandlers.ofString())
+        .body();
+  }
+
+  @Test
+  void springBoot35OnJava17WithH2(Running product) throws Exception {
+    int port = Product.freePort();
+    Path project =
+        take(
+            product,
+            "name=berth-booking",
+            "group=saltmarsh.example",
+            "summary=quotes \" ]]> \\ <b> & it's",
+            "framework=spring-boot@3.5",
+            "language=java@17",
+            "layout=by-layer",
+            "format=properties",
+            "port=" + port,
+            "+http-api",
+            "+validation",
+            "+sql-orm",
+            "+h2",
+            "+migrations-flyway",
+            "+health-metrics");
+
+    Command.Result built = build(project, jdk(17));
+    assertThat(built.code()).as(built.out()).isZero();
+    assertThat(built.out()).contains("BUILD SUCCESS").containsPattern("Tests run: [1-9]");
+    answers(project.resolve("target/berth-booking-0.1.0.jar"), jdk(17), port, Map.of());
+  }
+
+  @Test
+  void springBoot41OnJava25WithPostgresql(Running product) throws Exception {
+    int port = Product.freePort();
+    Path project =
+        take(
+            product,
+            "name=berth-booking",
+            "group=saltmarsh.example",
+            "framework=spring-boot@4.1",
+            "language=java@25",
+            "port=" + port,
+            "+http-api",
+            "+validation",
+            "+sql-orm",
+            "+postgresql",
+            "+migrations-flyway",
+            "+health-metrics");
+
+    Command.Result tooOld = build(project, jdk(17));
+    assertThat(tooOld.code()).isNotZero();
+    assertThat(tooOld.out().lines())
+        .anyMatch(line -> line.contains("berth-booking needs JDK 25 or newer"));
+
+    // No database is set up for it yet: the tests need none.
+    Command.Result built = build(project, jdk(25));
+    assertThat(built.code()).as(built.out()).isZero();
+
+    Map<String, String> access = product.databaseAccess();
+    try (var database = product.database();
+        var statement = database.createStatement()) {
+      statement.execute("CREATE DATABASE berth_booking");
+    }
+    Map<String, String> environment = new HashMap<>();
+    environment.put("SPRING_PROFILES_ACTIVE", "production");
+    environment.put(
+        "DATABASE_URL",
+        String.valueOf(access.get("VIVID_DB_URL")).replaceFirst("/postgres$", "/berth_booking"));
+    environment.put("DATABASE_USER", access.get("VIVID_DB_USER"));
+    environment.put("DATABASE_PASSWORD", access.get("VIVID_DB_PASSWORD"));
+    answers(project.resolve("target/berth-booking-0.1.0.jar"), jdk(25), port, environment);
+  }
+}

@@ -1,0 +1,154 @@
+package vividtrellis.acceptance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.Keys;
+import vividtrellis.acceptance.Product.Running;
+
+@ExtendWith(Product.class)
+class SurfacesTest {
+
+  private static final List<String> STARTERS =
+      List.of(
+          "http-api", "validation", "sql-orm", "postgresql", "migrations-flyway", "health-metrics");
+
+  /** The project that a first visitor of the console finds. */
+  private static final Map<String, Object> BRIEF =
+      Map.of(
+          "brief",
+          1,
+          "project",
+          Map.of(
+              "name", "berth-booking",
+              "group", "saltmarsh.example",
+              "summary", "Books berths for arriving ferries"),
+          "starters",
+          STARTERS);
+
+  @TempDir Path temp;
+
+  @Test
+  void theSameBriefGivesTheSameBytesEverywhere(Running product) throws Exception {
+    byte[] posted = product.post("/archives", "application/json", Product.json(BRIEF)).body();
+    assertThat(posted).startsWith('P', 'K');
+
+    String yaml =
+        "project:\n  name: berth-booking\n  group: saltmarsh.example\n"
+            + "  summary: Books berths for arriving ferries\nstarters: "
+            + STARTERS;
+    assertThat(product.post("/archives", "application/yaml", yaml).body()).isEqualTo(posted);
+
+    StringBuilder picks = new StringBuilder("/api/v1/archives?format=zip");
+    for (String pick :
+        List.of(
+            "name:berth-booking",
+            "group:saltmarsh.example",
+            "summary:Books berths for arriving ferries")) {
+      picks.append("&pick=").append(Product.encoded(pick));
+    }
+    STARTERS.forEach(id -> picks.append("&pick=starter:").append(id));
+    assertThat(product.get(picks.toString()).body()).isEqualTo(posted);
+
+    Path file = Files.writeString(temp.resolve("brief.yaml"), yaml);
+    assertThat(product.vivid(temp, "take", file.toString(), "--archive", "a.zip").code()).isZero();
+    assertThat(temp.resolve("a.zip")).hasBinaryContent(posted);
+    assertThat(product.vividReading(yaml, temp, "take", "-", "--archive", "-").bytes())
+        .isEqualTo(posted);
+    Command.Result words =
+        product.vivid(
+            temp,
+            "take",
+            "name=berth-booking",
+            "group=saltmarsh.example",
+            "summary=Books berths for arriving ferries",
+            "+http-api",
+            "+validation",
+            "+sql-orm",
+            "+postgresql",
+            "+migrations-flyway",
+            "+health-metrics",
+            "--archive",
+            "b.zip");
+    assertThat(words.code()).as(words.err()).isZero();
+    assertThat(temp.resolve("b.zip")).hasBinaryContent(posted);
+
+    try (Browser page = new Browser(product.base(), 1280)) {
+      page.find("[data-part=take]").click();
+      page.find("[data-format=zip]").click();
+      assertThat(page.download()).hasBinaryContent(posted);
+    }
+  }
+
+  @Test
+  void aFirstVisitorPicksSeesAConflictTakesAWayOutAndLooksAtTheResult(Running product)
+      throws Exception {
+    try (Browser page = new Browser(product.base(), 1280)) {
+      page.await("it fits", () -> page.text("[data-part=verdict]").contains("Everything fits."));
+
+      page.find("[data-pick='/starters/3']").sendKeys(Keys.DELETE);
+      page.find("[data-rule=sql-orm-needs-driver]");
+      assertThat(page.find("[data-part=take]").isEnabled()).isFalse();
+      assertThat(page.find("[data-pick='/starters/2']").getDomAttribute("class"))
+          .contains("text-fault");
+
+      page.find("[data-rule=sql-orm-needs-driver] button").click();
+      page.await("it fits again", () -> page.text("[data-part=verdict]").contains("Everything"));
+      assertThat(page.count("[data-rule=sql-orm-needs-driver]")).isZero();
+
+      page.type("/");
+      page.type("in-memory");
+      page.await("H2 is found", () -> page.text("[role=listbox]").contains("H2"));
+      page.type(Keys.ENTER);
+      page.find("[data-rule=two-databases]");
+
+      page.find("[data-pick='/framework']").click();
+      page.type(Keys.ARROW_DOWN, Keys.ARROW_DOWN, Keys.ENTER);
+      page.await("the build file follows", () -> page.text("[data-part=code]").contains("3.5.16"));
+
+      page.find("[data-file='README.md']").click();
+      page.await("its content", () -> page.text("[data-part=code]").contains("# Berth Booking"));
+      assertThat(page.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void aBadNameIsToldInThePageAndKeepsTheRest(Running product) throws Exception {
+    try (Browser page = new Browser(product.base(), 800)) {
+      page.find("[data-pick='/project/name']").click();
+      var field = page.find("[id='field/project/name']");
+      field.sendKeys(Keys.chord(Keys.CONTROL, "a"), "<b>'\"${x}../\\ Fähre");
+      page.find("[data-rule^=name-]");
+      assertThat(page.count("[data-pick^='/starters/']")).isEqualTo(6);
+      assertThat(page.count("b")).isZero();
+      field.sendKeys(Keys.ENTER);
+      page.find("[data-rule^=name-] button").click();
+      page.await("it fits", () -> page.text("[data-part=verdict]").contains("Everything fits."));
+      assertThat(page.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void outlineAndCatalogShowWhatTheServiceSays(Running product) throws Exception {
+    Command.Result outline = product.vivid(temp, "outline", "name=tide-board", "+http-api");
+    assertThat(outline.out()).contains("pom.xml", "AboutController.java", "yours", "ours");
+    assertThat(temp).isEmptyDirectory();
+    Command.Result pom =
+        product.vividReading("project: {name: tide-board}", temp, "outline", "-", "pom.xml");
+    assertThat(pom.out()).startsWith("<?xml").contains("<artifactId>tide-board</artifactId>");
+    assertThat(product.vivid(temp, "catalog").out()).contains("@4.1", "sql-orm", "long-term");
+    assertThat(
+            Product.json(product.vivid(temp, "catalog", "--json").bytes())
+                .get("edition")
+                .asString())
+        .isEqualTo("2026-11");
+    assertThat(product.vivid(temp, "check", "name=tide-board", "+http-api").out())
+        .contains("Everything fits", "Filled in");
+  }
+}

@@ -1,0 +1,23 @@
+package vividtrellis.core.brief;
+
+/** What somebody wrote, as a sentence may show it. */
+public final class Shown {
+
+  private static final int LONGEST = 60;
+
+  private Shown() {}
+
+  /**
+   * The value, cut short, with a visible sign for all that moves the text around or hides in it.
+   */
+  public static String of(String value) {
+    String visible =
+        value
+            .codePoints()
+            .limit(LONGEST)
+            .map(c -> BriefRules.invisible(c) ? '\uFFFD' : c)
+            .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+            .toString();
+    return value.codePointCount(0, value.length()) > LONGEST ? visible + "…" : visible;
+  }
+}

@@ -1,0 +1,190 @@
+package vividtrellis.service.http;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.is;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.setup.MockMvcBuilders;
+import vividtrellis.catalog.ShippedEdition;
+import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.pack.Archives;
+import vividtrellis.service.Workshop;
+import vividtrellis.service.records.RecordKeeper;
+
+class HttpTest {
+
+  private final Workshop workshop =
+      new Workshop(
+          new Verdicts(ShippedEdition.load()),
+          ShippedEdition.surroundings(),
+          Clock.fixed(Instant.parse("2031-05-01T00:00:00Z"), ZoneOffset.UTC),
+          Archives.DEFAULT_TIME,
+          "9.9");
+  private final RecordKeeper records = mock();
+  private final MockMvc mvc =
+      MockMvcBuilders.standaloneSetup(
+              new ProjectController(workshop, records), new CatalogController(workshop))
+          .setControllerAdvice(new Problems())
+          .addFilters(new Headers(workshop))
+          .build();
+
+  private static MockHttpServletRequestBuilder yaml(String path, String body) {
+    return post("/api/v1" + path).contentType("application/yaml").content(body);
+  }
+
+  @Test
+  void aCheckHasTheAgreedShape() throws Exception {
+    mvc.perform(yaml("/checks", "project: {name: tide-board}\nstarters: [http-api, sql-orm]"))
+        .andExpect(status().isOk())
+        .andExpect(header().string("Vivid-Trellis", "9.9; edition=2026-11"))
+        .andExpect(jsonPath("$.verdict").value("blocked"))
+        .andExpect(jsonPath("$.brief.project.name").value("tide-board"))
+        .andExpect(jsonPath("$.brief.language").doesNotExist())
+        .andExpect(jsonPath("$.findings[0].severity").value("blocker"))
+        .andExpect(jsonPath("$.findings[0].rule").value("sql-orm-needs-driver"))
+        .andExpect(jsonPath("$.findings[0].picks[0]").value("/starters/1"))
+        .andExpect(jsonPath("$.findings[0].evidence[0].kind").value("recorded-build"))
+        .andExpect(jsonPath("$.findings[0].remedies[0].patch[0].op").value("add"))
+        .andExpect(jsonPath("$.findings[0].remedies[0].patch[0].path").value("/starters/-"))
+        .andExpect(jsonPath("$.findings[0].remedies[0].patch[0].value").value("postgresql"))
+        .andExpect(jsonPath("$.findings[0].remedies[2].patch[0].value").doesNotExist())
+        .andExpect(jsonPath("$.offers[?(@.id=='h2')].possible", hasItem(true)));
+    mvc.perform(yaml("/checks", "project: {name: tide-board}\nsettings: {port: 8085}"))
+        .andExpect(jsonPath("$.verdict").value("fits"))
+        .andExpect(jsonPath("$.brief.settings.port").value(8085))
+        .andExpect(jsonPath("$.brief.project.year").value(2031))
+        .andExpect(jsonPath("$.filledIn[?(@.pick=='/jvm')].value", hasItem(25)));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "projct: {name: x}            | #/projct       | project",
+        "project: {name: [x]}         | #/project/name | ",
+        "project: {name: x            | #              | ",
+        "a: &b c                      | #              | ",
+      })
+  void whatCannotBeReadIsA400ThatSaysWhere(String body, String pointer, String suggestion)
+      throws Exception {
+    for (String path : new String[] {"/checks", "/outlines", "/archives"}) {
+      mvc.perform(yaml(path, body))
+          .andExpect(status().isBadRequest())
+          .andExpect(header().string("Content-Type", "application/problem+json"))
+          .andExpect(jsonPath("$.type").value("urn:vivid-trellis:problem:unreadable-brief"))
+          .andExpect(jsonPath("$.errors[0].pointer").value(pointer))
+          .andExpect(
+              suggestion == null
+                  ? jsonPath("$.errors[0].detail").isNotEmpty()
+                  : jsonPath("$.errors[0].suggestion").value(suggestion));
+    }
+  }
+
+  @Test
+  void aBlockedBriefIsA422WithItsFindingsAndLeavesNoRecord() throws Exception {
+    for (String path : new String[] {"/outlines", "/archives"}) {
+      mvc.perform(yaml(path, "project: {name: Bad Name}"))
+          .andExpect(status().isUnprocessableContent())
+          .andExpect(jsonPath("$.findings[0].rule").value("name-space"))
+          .andExpect(jsonPath("$.errors[0].pointer").value("#/project/name"))
+          .andExpect(jsonPath("$.errors[0].suggestion").value("Call it bad-name"));
+    }
+    verify(records, never()).keep(any(), any());
+  }
+
+  @Test
+  void bothArchiveCallsGiveTheSameAndAreRecorded() throws Exception {
+    byte[] posted =
+        mvc.perform(yaml("/archives", "project: {name: tide-board}\nstarters: [http-api]"))
+            .andExpect(status().isOk())
+            .andExpect(header().string("Content-Type", "application/zip"))
+            .andExpect(header().string("Content-Disposition", containsString("tide-board.zip")))
+            .andExpect(header().string("Content-Digest", containsString("sha-256=:")))
+            .andReturn()
+            .getResponse()
+            .getContentAsByteArray();
+    var response =
+        mvc.perform(get("/api/v1/archives?pick=name:tide-board&pick=starter:http-api"))
+            .andExpect(status().isOk())
+            .andReturn()
+            .getResponse();
+
+    org.assertj.core.api.Assertions.assertThat(response.getContentAsByteArray()).isEqualTo(posted);
+    verify(records, org.mockito.Mockito.times(2)).keep(any(), any());
+    mvc.perform(
+            get("/api/v1/archives?pick=name:tide-board&pick=starter:http-api")
+                .header("If-None-Match", response.getHeader("ETag")))
+        .andExpect(status().isNotModified());
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "/archives?pick=nmae:x                | 400",
+        "/archives?pick=x                     | 400",
+        "/archives?pcik=name:x                | 400",
+        "/archives?pick=name:x&format=rar     | 400",
+        "/archives                            | 422",
+        "/archives?pick=name:..%2F..%2Fetc    | 422",
+        "/catalog                             | 200",
+      })
+  void addressesAreReadStrictly(String address, int expected) throws Exception {
+    mvc.perform(get(java.net.URI.create("/api/v1" + address))).andExpect(status().is(is(expected)));
+  }
+
+  @Test
+  void otherMistakesAreProblemsTooAndFaultsTellNothingOfTheInside() throws Exception {
+    mvc.perform(post("/api/v1/checks").contentType("text/plain").content("x"))
+        .andExpect(status().isUnsupportedMediaType())
+        .andExpect(jsonPath("$.type").value("urn:vivid-trellis:problem:wrong-media-type"));
+    mvc.perform(get("/api/v1/checks"))
+        .andExpect(status().isMethodNotAllowed())
+        .andExpect(jsonPath("$.type").value("urn:vivid-trellis:problem:wrong-method"));
+    mvc.perform(yaml("/checks", "x".repeat(200_000)))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.errors[0].detail", containsString("larger")));
+    mvc.perform(
+            post("/api/v1/checks")
+                .contentType("application/json")
+                .content(new byte[] {'"', (byte) 0xff}))
+        .andExpect(status().isBadRequest());
+    doThrow(new IllegalStateException("secret")).when(records).keep(any(), any());
+    mvc.perform(yaml("/archives", "project: {name: tide-board}"))
+        .andExpect(status().isInternalServerError())
+        .andExpect(jsonPath("$.detail", org.hamcrest.Matchers.not(containsString("secret"))));
+  }
+
+  @Test
+  void theCatalogSaysWhatCanBePicked() throws Exception {
+    String tag =
+        mvc.perform(get("/api/v1/catalog"))
+            .andExpect(jsonPath("$.edition").value("2026-11"))
+            .andExpect(jsonPath("$.frameworks[0].lines[0].line").value("4.1"))
+            .andExpect(jsonPath("$.starters[*].id", hasItem("health-metrics")))
+            .andExpect(jsonPath("$.starters[0].summary").isNotEmpty())
+            .andReturn()
+            .getResponse()
+            .getHeader("ETag");
+    mvc.perform(get("/api/v1/catalog").header("If-None-Match", tag))
+        .andExpect(status().isNotModified());
+  }
+}
