@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -65,7 +66,7 @@ class ArchivesTest {
       for (ZipArchiveEntry entry : java.util.Collections.list(file.getEntriesInPhysicalOrder())) {
         zip.put(
             entry.getName() + " " + Integer.toOctalString(entry.getUnixMode() & 0777),
-            new String(file.getInputStream(entry).readAllBytes(), "UTF-8"));
+            new String(file.getInputStream(entry).readAllBytes(), StandardCharsets.UTF_8));
       }
     }
     assertThat(zip).containsExactlyEntriesOf(expected);
@@ -77,7 +78,7 @@ class ArchivesTest {
       for (TarArchiveEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
         tar.put(
             entry.getName() + " " + Integer.toOctalString(entry.getMode() & 0777),
-            new String(in.readAllBytes(), "UTF-8"));
+            new String(in.readAllBytes(), StandardCharsets.UTF_8));
       }
     }
     assertThat(tar).containsExactlyEntriesOf(expected);
