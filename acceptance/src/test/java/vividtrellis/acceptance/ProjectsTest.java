@@ -45,11 +45,12 @@ class ProjectsTest {
   private Path take(Running product, String... picks) throws Exception {
     List<String> words = new ArrayList<>(List.of("take"));
     words.addAll(List.of(picks));
-    words.addAll(List.of("--into", "project"));
-    Command.Result taken = product.vivid(temp, words.toArray(String[]::new));
+    words.addAll(List.of("--into", "."));
+    Path project = Files.createDirectory(temp.resolve("project"));
+    Command.Result taken = product.vivid(project, words.toArray(String[]::new));
     assertThat(taken.code()).as(taken.both()).isZero();
     assertThat(taken.out()).contains("./mvnw verify");
-    return temp.resolve("project");
+    return project;
   }
 
   /** Nothing but a JDK: no Maven on the path, a clean environment. */

@@ -214,6 +214,16 @@ class ShippedEditionTest {
     return strings;
   }
 
+  @ParameterizedTest
+  @ValueSource(strings = {"flyway", "data-source", "about-controller", "test", "string"})
+  void anEntryClassNeverStandsInTheWayOfAnother(String name) {
+    FileSet files = files(judge(Brief.empty().with(Key.NAME, name)));
+
+    assertThat(files.files())
+        .extracting(file -> file.path().substring(file.path().lastIndexOf('/') + 1))
+        .anyMatch(file -> file.endsWith("Service.java"));
+  }
+
   @Test
   void theMavenAddressIsTheSuperPomsAndStandsInNoDataFile() {
     String base = ShippedEdition.surroundings().mavenBase();

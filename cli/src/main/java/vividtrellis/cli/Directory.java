@@ -27,7 +27,7 @@ final class Directory {
   private final Path root;
 
   Directory(Path root) {
-    this.root = root;
+    this.root = root.toAbsolutePath().normalize();
   }
 
   /** What was written. */
@@ -100,11 +100,11 @@ final class Directory {
   /** Where a file of the archive goes; refuses what would leave the directory. */
   private Path target(String name) throws IOException {
     Path target = root.resolve(name).normalize();
-    if (!target.startsWith(root.normalize()) || name.contains("..")) {
+    if (!target.startsWith(root) || name.contains("..")) {
       throw new IOException("the archive names a file outside the directory");
     }
     for (Path part = target.getParent();
-        part != null && part.startsWith(root.normalize()) && !part.equals(root.normalize());
+        part != null && part.startsWith(root) && !part.equals(root);
         part = part.getParent()) {
       if (Files.isSymbolicLink(part)) {
         throw new IOException(part + " is a link that may lead out of the directory");

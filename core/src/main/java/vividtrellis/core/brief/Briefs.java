@@ -166,7 +166,9 @@ public final class Briefs {
         }
         Node node = fields.values().get(key.word());
         if (node instanceof Node.Scalar scalar && scalar.text() != null) {
-          texts.put(key, scalar.text());
+          if (!scalar.text().isBlank()) {
+            texts.put(key, scalar.text());
+          }
         } else if (!isNothing(node)) {
           fault("#" + key.pointer(), "'%s' is one value, found %s.", key.word(), node);
         }

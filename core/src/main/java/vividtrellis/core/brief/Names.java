@@ -52,6 +52,16 @@ public record Names(
    * @param brief its name must be a valid one
    */
   public static Names of(Brief brief) {
+    return of(brief, Set.of());
+  }
+
+  /**
+   * Derives what the brief does not set by hand.
+   *
+   * @param brief its name must be a valid one
+   * @param takenTypes simple names that the framework keeps for itself
+   */
+  public static Names of(Brief brief, Set<String> takenTypes) {
     String name = brief.get(Key.NAME).orElse("");
     String group = Domain.read(brief.get(Key.GROUP).orElse(Domain.DEFAULT_GROUP)).group();
     return new Names(
@@ -59,7 +69,7 @@ public record Names(
         brief.get(Key.TITLE).orElse(title(name)),
         group,
         brief.get(Key.PACKAGE).orElse(packageOf(group, name)),
-        entryClass(name),
+        entryClass(name, takenTypes),
         name.replace('-', '_'));
   }
 
@@ -95,13 +105,14 @@ public record Names(
     return refused ? letters + "_" : letters;
   }
 
-  private static String entryClass(String name) {
+  private static String entryClass(String name, Set<String> takenTypes) {
     String type =
         Arrays.stream(name.split("-", -1))
             .filter(word -> !word.isEmpty())
             .map(Names::capital)
             .collect(Collectors.joining());
-    return TAKEN_TYPES.contains(type) ? type + "Service" : type;
+    boolean taken = TAKEN_TYPES.contains(type) || takenTypes.contains(type);
+    return taken ? type + "Service" : type;
   }
 
   private static String capital(String word) {
@@ -110,7 +121,9 @@ public record Names(
 
   private static Set<String> takenTypes() {
     Set<String> types =
-        new HashSet<>(List.of("Test", "SpringApplication", "SpringBootApplication", "About"));
+        new HashSet<>(
+            List.of(
+                "Test", "SpringApplication", "SpringBootApplication", "About", "AboutController"));
     try (InputStream in = Names.class.getResourceAsStream("java-lang-types.txt")) {
       if (in == null) {
         throw new IllegalStateException("java-lang-types.txt is missing from the core jar");

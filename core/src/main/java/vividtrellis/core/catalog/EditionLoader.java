@@ -9,7 +9,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import vividtrellis.core.catalog.InvalidEdition.Fault;
 import vividtrellis.core.catalog.Options.About;
 import vividtrellis.core.catalog.Options.BuildSystem;
@@ -138,7 +140,15 @@ public final class EditionLoader {
                     each.text("standing"),
                     each.optional("since"),
                     versions(each)));
-    return new Framework(about(section), lines, bindings(section));
+    String taken = section.optional("taken-types");
+    Set<String> types =
+        taken == null
+            ? Set.of()
+            : file(taken)
+                .lines()
+                .filter(line -> !line.startsWith("#"))
+                .collect(Collectors.toUnmodifiableSet());
+    return new Framework(about(section), lines, types, bindings(section));
   }
 
   private Choice choice(Section section) {

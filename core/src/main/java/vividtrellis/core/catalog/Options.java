@@ -1,6 +1,7 @@
 package vividtrellis.core.catalog;
 
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.version.Version;
 
@@ -66,8 +67,11 @@ public final class Options {
    * A framework.
    *
    * @param lines newest first; never empty
+   * @param takenTypes simple names that no class of a project may have, since the framework uses
+   *     them for its own parts
    */
-  public record Framework(About about, List<Line> lines, List<Contribution> bindings)
+  public record Framework(
+      About about, List<Line> lines, Set<String> takenTypes, List<Contribution> bindings)
       implements Option {}
 
   /**

@@ -251,7 +251,8 @@ public final class ProjectPlanner {
   }
 
   private Words words(Surroundings surroundings) {
-    Names names = Names.of(brief);
+    Names names =
+        Names.of(brief, edition.framework(selection.framework()).orElseThrow().takenTypes());
     Map<String, Object> values = new HashMap<>();
     values.put("artifact", names.artifact());
     values.put("title", names.title());

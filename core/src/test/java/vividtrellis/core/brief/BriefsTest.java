@@ -96,6 +96,8 @@ class BriefsTest {
   void aListOrATextIsNoBrief() {
     assertThatThrownBy(() -> Briefs.read("[]", Notation.JSON)).hasMessageContaining("a list");
     assertThatThrownBy(() -> Briefs.read("", Notation.YAML)).hasMessageContaining("nothing");
+    assertThat(Briefs.read("project: {name: x, title: ' '}\nbuild:\n", Notation.YAML).texts())
+        .containsOnlyKeys(Key.NAME);
     String many = "starters: [" + "a,".repeat(201) + "]";
     assertThatThrownBy(() -> Briefs.read(many, Notation.YAML)).hasMessageContaining("201");
   }
