@@ -11,5 +11,4 @@ if [ -f dist/index.html ] && [ -z "$(find src public index.html package-lock.jso
   -type f -newer dist/index.html -print -quit)" ]; then
   exit 0
 fi
-npm run --silent lint
 npm run --silent build

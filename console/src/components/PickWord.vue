@@ -27,12 +27,7 @@ const state = computed(() =>
 </script>
 
 <template>
-  <Listbox
-    :model-value="value"
-    as="span"
-    class="relative inline-block"
-    @update:model-value="set(pointer, $event)"
-  >
+  <Listbox :model-value="value" as="span" class="inline-block" @update:model-value="set(pointer, $event)">
     <ListboxButton
       class="border-b-2 leading-tight"
       :class="[state, lit.includes(pointer) && 'bg-hot']"

@@ -57,7 +57,7 @@ final class CatalogCommand implements Callable<Integer> {
     screen.line("");
     screen.line(screen.strong(title));
     for (Json option : options) {
-      screen.line("  " + Screen.pad(option.text("id"), 20) + Screen.plain(option.text("summary")));
+      screen.row("  " + Screen.pad(option.text("id"), 20), option.text("summary"));
     }
   }
 
@@ -66,10 +66,10 @@ final class CatalogCommand implements Callable<Integer> {
     screen.line("");
     screen.line(screen.strong(title));
     for (Json option : options) {
-      screen.line("  " + Screen.pad(option.text("id"), 20) + Screen.plain(option.text("summary")));
+      screen.row("  " + Screen.pad(option.text("id"), 20), option.text("summary"));
       for (Json version : option.list(list)) {
         String text = key.isEmpty() ? version.text() : version.text(key);
-        screen.line("    @" + Screen.pad(text, 15) + screen.soft(standing(version)));
+        screen.line("    @" + Screen.pad(text, 17) + screen.soft(standing(version)));
       }
     }
   }

@@ -63,24 +63,39 @@ final class OutlineCommand implements Callable<Integer> {
         "leave the name out to see the list of files");
   }
 
+  /** For people grouped by folder; in a file one whole path a line. */
   private static void list(Screen screen, Json outline) {
     List<Json> files = outline.list("files");
-    int widest = files.stream().mapToInt(f -> f.text("path").length()).max().orElse(0);
     long total = files.stream().mapToLong(f -> Long.parseLong(f.text("size"))).sum();
     screen.line(
         screen.strong(outline.text("root"))
             + "  "
             + screen.soft(files.size() + " files, " + total + " bytes"));
+    boolean grouped = screen.isTerminal();
+    int widest = files.stream().mapToInt(f -> shown(f, grouped).length()).max().orElse(0);
+    String folder = "";
     for (Json file : files) {
+      String path = file.text("path");
+      String in = path.substring(0, path.lastIndexOf('/') + 1);
+      if (grouped && !in.equals(folder)) {
+        screen.line("  " + screen.soft(in));
+        folder = in;
+      }
       String size = file.text("size");
-      screen.line(
+      screen.row(
           "  "
-              + Screen.pad(Screen.plain(file.text("path")), widest + 2)
+              + Screen.pad(Screen.plain(shown(file, grouped)), widest + 2)
               + " ".repeat(Math.max(0, 6 - size.length()))
               + size
               + "  "
-              + Screen.pad(file.text("role"), 8)
-              + screen.soft(file.text("purpose")));
+              + Screen.pad(file.text("role"), 8),
+          file.text("purpose"));
     }
+  }
+
+  private static String shown(Json file, boolean grouped) {
+    String path = file.text("path");
+    int end = path.lastIndexOf('/');
+    return grouped && end > 0 ? "  " + path.substring(end + 1) : path;
   }
 }

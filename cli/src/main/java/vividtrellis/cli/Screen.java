@@ -2,6 +2,8 @@ package vividtrellis.cli;
 
 import java.io.PrintWriter;
 import java.nio.charset.Charset;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import picocli.CommandLine.Help.Ansi;
 
@@ -14,11 +16,12 @@ final class Screen {
   private final PrintWriter out;
   private final Ansi ansi;
   private final boolean signs;
+  private final boolean terminal;
   private final int width;
 
   Screen(PrintWriter out) {
     this.out = out;
-    boolean terminal = System.getenv("VIVID_STDOUT_TERMINAL") != null;
+    this.terminal = System.getenv("VIVID_STDOUT_TERMINAL") != null;
     boolean wanted = terminal && System.getenv("NO_COLOR") == null;
     this.ansi = wanted ? Ansi.ON : Ansi.OFF;
     this.signs =
@@ -31,9 +34,13 @@ final class Screen {
 
   private static int columns() {
     String columns = System.getenv("COLUMNS");
-    int found =
-        columns != null && columns.matches("[1-9][0-9]{1,3}") ? Integer.parseInt(columns) : 80;
-    return Math.max(NARROW, Math.min(WIDE, found));
+    boolean known = columns != null && columns.matches("[1-9][0-9]{1,3}");
+    return Math.max(NARROW, known ? Integer.parseInt(columns) : 80);
+  }
+
+  /** Whether a person looks at it; else it goes to a file or another program. */
+  boolean isTerminal() {
+    return terminal;
   }
 
   String possible() {
@@ -71,15 +78,34 @@ final class Screen {
 
   /** A paragraph, folded between words and set in by some spaces. */
   void paragraph(int indent, String text) {
-    StringBuilder line = new StringBuilder(" ".repeat(indent));
+    fold(" ".repeat(indent), indent, Math.min(width, WIDE), text).forEach(out::println);
+  }
+
+  /** A row whose last column is folded below itself; in a file it stays on one line. */
+  void row(String start, String last) {
+    if (!terminal) {
+      out.println((start + plain(last)).stripTrailing());
+      return;
+    }
+    int indent = start.length();
+    List<String> lines = fold("", 0, Math.max(24, width - indent), last);
+    for (int i = 0; i < lines.size(); i++) {
+      out.println((i == 0 ? start : " ".repeat(indent)) + soft(lines.get(i)));
+    }
+  }
+
+  private static List<String> fold(String start, int indent, int width, String text) {
+    List<String> lines = new ArrayList<>();
+    StringBuilder line = new StringBuilder(start);
     for (String word : plain(text).split(" ", -1)) {
       if (line.length() > indent && line.length() + 1 + word.length() > width) {
-        out.println(line);
+        lines.add(line.toString());
         line = new StringBuilder(" ".repeat(indent));
       }
       line.append(line.length() > indent ? " " : "").append(word);
     }
-    out.println(line);
+    lines.add(line.toString());
+    return lines;
   }
 
   /** Pads with spaces to a width; longer text stays whole. */

@@ -115,11 +115,11 @@ final class VerdictView {
       values = Math.max(values, Math.min(32, each.text("value").length()));
     }
     for (Json each : filledIn) {
-      screen.line(
+      screen.row(
           "  "
               + Screen.pad(word(each), keys + 2)
-              + Screen.pad(Screen.plain(each.text("value")), values + 2)
-              + screen.soft(each.text("because")));
+              + Screen.pad(Screen.plain(each.text("value")), values + 2),
+          each.text("because"));
     }
   }
 
