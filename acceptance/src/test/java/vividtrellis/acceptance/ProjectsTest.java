@@ -43,7 +43,17 @@ class ProjectsTest {
   }
 
   private Path take(Running product, String... picks) throws Exception {
-    List<String> words = new ArrayList<>(List.of("take"));
+    List<String> words =
+        new ArrayList<>(
+            List.of(
+                "take",
+                "name=berth-booking",
+                "group=saltmarsh.example",
+                "+http-api",
+                "+validation",
+                "+sql-orm",
+                "+migrations-flyway",
+                "+health-metrics"));
     words.addAll(List.of(picks));
     words.addAll(List.of("--into", "."));
     Path project = Files.createDirectory(temp.resolve("project"));
@@ -113,20 +123,13 @@ class ProjectsTest {
     Path project =
         take(
             product,
-            "name=berth-booking",
-            "group=saltmarsh.example",
             "summary=quotes \" ]]> \\ <b> & it's",
             "framework=spring-boot@3.5",
             "language=java@17",
             "layout=by-layer",
             "format=properties",
             "port=" + port,
-            "+http-api",
-            "+validation",
-            "+sql-orm",
-            "+h2",
-            "+migrations-flyway",
-            "+health-metrics");
+            "+h2");
 
     Command.Result built = build(project, jdk(17));
     assertThat(built.code()).as(built.out()).isZero();
@@ -140,17 +143,10 @@ class ProjectsTest {
     Path project =
         take(
             product,
-            "name=berth-booking",
-            "group=saltmarsh.example",
             "framework=spring-boot@4.1",
             "language=java@25",
             "port=" + port,
-            "+http-api",
-            "+validation",
-            "+sql-orm",
-            "+postgresql",
-            "+migrations-flyway",
-            "+health-metrics");
+            "+postgresql");
 
     Command.Result tooOld = build(project, jdk(17));
     assertThat(tooOld.code()).isNotZero();

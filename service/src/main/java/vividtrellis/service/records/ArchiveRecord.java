@@ -11,6 +11,7 @@ import org.hibernate.Length;
 /** An archive that was made: when, from which brief and edition, and what came out. */
 @Entity
 @Table(name = "archive_record")
+@SuppressWarnings("UnusedVariable") // Hibernate reads the fields
 class ArchiveRecord {
 
   @Id private UUID id;
@@ -38,37 +39,5 @@ class ArchiveRecord {
     this.serviceVersion = entry.serviceVersion();
     this.format = entry.format();
     this.digest = entry.digest();
-  }
-
-  UUID id() {
-    return id;
-  }
-
-  Instant madeAt() {
-    return madeAt;
-  }
-
-  String project() {
-    return project;
-  }
-
-  String brief() {
-    return brief;
-  }
-
-  String edition() {
-    return edition;
-  }
-
-  String serviceVersion() {
-    return serviceVersion;
-  }
-
-  String format() {
-    return format;
-  }
-
-  String digest() {
-    return digest;
   }
 }
