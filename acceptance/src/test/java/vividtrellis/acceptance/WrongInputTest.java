@@ -87,6 +87,15 @@ class WrongInputTest {
     }
   }
 
+  @Test
+  void whatTomcatRefusesIsAProblemToo(Running product) throws Exception {
+    HttpResponse<byte[]> tooLong = product.get("/api/v1/archives?pick=name:" + "x".repeat(20_000));
+    assertThat(tooLong.statusCode()).isEqualTo(400);
+    assertThat(tooLong.headers().firstValue("Content-Type").orElse(""))
+        .startsWith("application/problem+json");
+    assertThat(Product.json(tooLong.body()).get("status").asInt()).isEqualTo(400);
+  }
+
   private static void answered(Running product, Map<String, Object> brief) throws Exception {
     String body = Product.json(brief);
     HttpResponse<byte[]> check = product.post("/checks", "application/json", body);

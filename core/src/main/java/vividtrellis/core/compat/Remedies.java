@@ -31,7 +31,15 @@ final class Remedies {
 
   private static final int MOST = 5;
   private static final int MOST_TRIED = 120;
+
+  /** With more blockers than this, no short way can be expected and none is searched for. */
+  private static final int FEW = 6;
+
+  /** The most changes that one way may take. */
   private static final int LONGEST = 40;
+
+  /** How many changed briefs are judged in all for one verdict, however many findings it has. */
+  private static final int MOST_JUDGED = 600;
 
   /** What is still wrong with a brief: for each blocker, the changes that may mend it. */
   interface Blockers {
@@ -52,15 +60,26 @@ final class Remedies {
 
   private final Edition edition;
   private final Blockers blockers;
+  private final int standing;
+  private int judged;
 
-  Remedies(Edition edition, Blockers blockers) {
+  /**
+   * For one brief.
+   *
+   * @param standing how many blockers it has as it stands
+   */
+  Remedies(Edition edition, Blockers blockers, int standing) {
     this.edition = edition;
     this.blockers = blockers;
+    this.standing = standing;
   }
 
   /** Up to five ways out that begin with one of the given changes. */
   List<Remedy> from(Brief brief, List<Change> first) {
-    List<Way> ways = search(brief, first);
+    if (first.isEmpty() || standing > LONGEST) {
+      return List.of();
+    }
+    List<Way> ways = standing > FEW ? new ArrayList<>() : search(brief, first);
     if (ways.isEmpty()) {
       first.stream().map(c -> greedy(new Way(List.of(), brief).then(c))).forEach(ways::addAll);
     }
@@ -75,6 +94,12 @@ final class Remedies {
         .toList();
   }
 
+  /** What is left to mend; once enough has been judged, too much to go on. */
+  private List<List<Change>> left(Brief brief) {
+    judged++;
+    return judged > MOST_JUDGED ? List.of(List.of()) : blockers.of(brief);
+  }
+
   private List<Way> search(Brief brief, List<Change> first) {
     List<Way> found = new ArrayList<>();
     Deque<Way> open = new ArrayDeque<>();
@@ -84,7 +109,7 @@ final class Remedies {
       if (!found.isEmpty() && way.changes().size() > found.get(0).changes().size()) {
         break;
       }
-      List<List<Change>> left = blockers.of(way.result());
+      List<List<Change>> left = left(way.result());
       if (left.isEmpty()) {
         found.add(way);
       } else if (way.changes().size() < 3) {
@@ -98,7 +123,7 @@ final class Remedies {
   private List<Way> greedy(Way start) {
     Way way = start;
     for (int i = 0; i < LONGEST; i++) {
-      List<List<Change>> left = blockers.of(way.result());
+      List<List<Change>> left = left(way.result());
       if (left.isEmpty()) {
         return List.of(way);
       }

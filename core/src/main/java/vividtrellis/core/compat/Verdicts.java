@@ -65,7 +65,8 @@ public final class Verdicts {
    */
   public Verdict judge(Brief brief, int year) {
     Blocking blocking = blocking(brief);
-    Remedies remedies = new Remedies(edition, changed -> blocking(changed).mending());
+    Remedies remedies =
+        new Remedies(edition, changed -> blocking(changed).mending(), blocking.drafts().size());
     List<Finding> findings = new ArrayList<>();
     for (Draft draft : blocking.drafts()) {
       findings.add(draft.finding(remedies.from(brief, draft.mending())));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import vividtrellis.core.TestEdition;
 import vividtrellis.core.brief.Brief;
@@ -120,6 +121,21 @@ class VerdictsTest {
         verdict.findings().stream().filter(f -> f.rule().equals("unknown-id")).toList();
     assertThat(ids).extracting(f -> f.picks().get(0)).containsExactly("/language", "/starters/0");
     assertThat(ids.get(1).because()).contains("storr", "store");
+  }
+
+  @Test
+  void manyBlockersAreAllToldAndWaysOutStayBounded() {
+    List<String> some = IntStream.range(0, 20).mapToObj(i -> "nothing" + i).toList();
+    List<String> many = IntStream.range(0, 200).mapToObj(i -> "nothing" + i).toList();
+
+    Verdict told = judge(NAMED.withStarters(some));
+    assertThat(told.findings()).hasSize(20);
+    assertThat(told.findings().get(0).remedies()).hasSize(1);
+    assertThat(told.findings().get(0).remedies().get(0).patch()).hasSize(20);
+    assertThat(judge(told.findings().get(0).remedies().get(0).result()).fits()).isTrue();
+    assertThat(judge(NAMED.withStarters(many)).findings())
+        .hasSize(200)
+        .allMatch(finding -> finding.remedies().isEmpty());
   }
 
   @Test

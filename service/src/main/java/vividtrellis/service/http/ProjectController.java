@@ -9,6 +9,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.util.MultiValueMap;
@@ -80,6 +81,9 @@ class ProjectController {
     if (picks.size() > MOST_PICKS) {
       throw new BadQuery("pick", "%d picks are the most that is read.".formatted(MOST_PICKS));
     }
+    if (query.getOrDefault("format", List.of()).size() > 1) {
+      throw new BadQuery("format", "'format' is there more than once.");
+    }
     String format = query.getFirst("format");
     Format form = format(format == null ? "zip" : format);
     Brief brief = Brief.empty();
@@ -91,11 +95,16 @@ class ProjectController {
     if (request.checkNotModified(archive.digest())) {
       return null;
     }
-    return send(verdict, archive);
+    // Asking for the head alone takes nothing home.
+    return request.getHttpMethod() == HttpMethod.HEAD ? answer(archive) : send(verdict, archive);
   }
 
   private ResponseEntity<byte[]> send(Verdict verdict, Archive archive) {
     records.keep(verdict, archive);
+    return answer(archive);
+  }
+
+  private static ResponseEntity<byte[]> answer(Archive archive) {
     byte[] digest = HexFormat.of().parseHex(archive.digest());
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(archive.format().mediaType()))
