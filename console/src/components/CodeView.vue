@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { OutlineFile, Trace } from '../api/types'
 import { theWorkbench } from '../workbenchKey'
 
-const props = defineProps<{ file: OutlineFile }>()
+const props = defineProps<{ file: OutlineFile; quiet: boolean }>()
 const { lit } = theWorkbench()
 
 /** The kind of pick behind a line decides the colour of its gutter; none for the service's own. */
@@ -24,7 +24,8 @@ const rows = computed(() =>
       return { number: index + 1, text, trace, kind: kind(trace) }
     }),
 )
-const isLit = (trace?: Trace) => !!trace?.picks.some((pick) => lit.value.includes(pick))
+/** Quiet while the file belongs to older picks: their places mean something else by now. */
+const isLit = (trace?: Trace) => !props.quiet && !!trace?.picks.some((pick) => lit.value.includes(pick))
 </script>
 
 <template>
@@ -41,7 +42,7 @@ const isLit = (trace?: Trace) => !!trace?.picks.some((pick) => lit.value.include
       class="flex min-w-max"
       :class="isLit(row.trace) && 'bg-hot'"
       :title="row.trace?.because"
-      @mouseenter="lit = row.trace?.picks ?? []"
+      @mouseenter="lit = quiet ? [] : (row.trace?.picks ?? [])"
       @mouseleave="lit = []"
     >
       <span class="ml-2 w-[5px] shrink-0" :class="row.kind" />

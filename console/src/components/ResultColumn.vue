@@ -12,7 +12,7 @@ const file = computed(
 const roles = { yours: 'yours to edit', rarely: 'rarely touched', ours: 'never touched by hand' }
 const reason = computed(() => {
   const trace = file.value?.traces.find((each) => each.picks.some((pick) => lit.value.includes(pick)))
-  return lit.value.length && trace ? trace : null
+  return !stale.value && lit.value.length && trace ? trace : null
 })
 const stale = computed(() => !!check.value && !fits.value)
 </script>
@@ -45,7 +45,12 @@ const stale = computed(() => !!check.value && !fits.value)
           here because of <strong class="font-semibold text-ink">{{ reason.because }}</strong>
         </span>
       </div>
-      <CodeView :file="file" class="min-h-0 flex-1 overflow-auto bg-card" :class="stale && 'opacity-55'" />
+      <CodeView
+        :file="file"
+        :quiet="stale"
+        class="min-h-0 flex-1 overflow-auto bg-card"
+        :class="stale && 'opacity-55'"
+      />
     </template>
     <p v-else class="p-5 text-small text-soft">
       {{ stale ? 'There is no project to show: the picks do not fit yet.' : 'The project appears here.' }}

@@ -55,8 +55,9 @@ final class Screen {
     return ansi.string(signs ? "@|red ◇|@" : "@|red x|@");
   }
 
-  String picked() {
-    return ansi.string(signs ? "@|cyan ◉|@" : "@|cyan o|@");
+  /** For what is only good to know: no joint of the trellis. */
+  String note() {
+    return ansi.string(signs ? "@|cyan ·|@" : "@|cyan -|@");
   }
 
   String strong(String text) {

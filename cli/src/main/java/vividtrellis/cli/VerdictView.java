@@ -55,7 +55,7 @@ final class VerdictView {
     String sign =
         severity.equals("blocker")
             ? screen.impossible()
-            : severity.equals("caution") ? screen.caution() : screen.picked();
+            : severity.equals("caution") ? screen.caution() : screen.note();
     List<String> picks = finding.list("picks").stream().map(p -> named(p.text(), brief)).toList();
     screen.line("");
     screen.line(

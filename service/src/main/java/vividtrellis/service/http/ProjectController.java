@@ -96,7 +96,9 @@ class ProjectController {
       return null;
     }
     // Asking for the head alone takes nothing home.
-    return request.getHttpMethod() == HttpMethod.HEAD ? answer(archive) : send(verdict, archive);
+    return HttpMethod.HEAD.equals(request.getHttpMethod())
+        ? answer(archive)
+        : send(verdict, archive);
   }
 
   private ResponseEntity<byte[]> send(Verdict verdict, Archive archive) {
