@@ -1,11 +1,12 @@
 #!/usr/bin/env bash
-# A private PostgreSQL cluster on loopback: cluster.sh start|stop|where DATA
-# `start` makes it if it is not there and prints what the service needs, as NAME=VALUE lines.
+# A private PostgreSQL cluster on loopback: cluster.sh start|stop|remove DATA
+# `start` makes it if it is not there and prints what the service needs, as NAME=VALUE lines; `remove` ends it and
+# deletes it, wherever it lies.
 set -euo pipefail
 here=$(cd "$(dirname "${BASH_SOURCE[0]}")" && pwd)
 . "$here/ensure.sh"
 
-verb=${1:?start, stop or where}
+verb=${1:?start, stop or remove}
 mkdir -p "${2:?the data folder}"
 data=$(cd "$2" && pwd)
 
@@ -50,10 +51,16 @@ CONF
   mv "$place/cluster.new" "$place/cluster"
 }
 
+stop_cluster() {
+  if [ -d "$place/cluster" ] && control status >/dev/null 2>&1; then control -m fast -w -t 60 stop >/dev/null; fi
+}
+
 case $verb in
-  where) echo "$place" ;;
-  stop)
-    if [ -d "$place/cluster" ] && control status >/dev/null 2>&1; then control -m fast -w -t 60 stop >/dev/null; fi
+  stop) stop_cluster ;;
+  remove)
+    stop_cluster
+    rm -rf "$place"
+    rmdir "$(dirname "$place")" 2>/dev/null || true
     ;;
   start)
     ensure_room "$data" 200
@@ -72,5 +79,5 @@ case $verb in
     echo "VIVID_DB_USER=vivid"
     echo "VIVID_DB_PASSWORD=$(cat "$place/password")"
     ;;
-  *) fail "'$verb' is nothing that can be done." "cluster.sh" "say start, stop or where" 64 ;;
+  *) fail "'$verb' is nothing that can be done." "cluster.sh" "say start, stop or remove" 64 ;;
 esac

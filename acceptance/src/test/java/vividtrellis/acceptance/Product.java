@@ -138,6 +138,7 @@ final class Product implements BeforeAllCallback, ParameterResolver {
     public void close() throws IOException {
       try {
         stop();
+        cluster("remove");
       } catch (InterruptedException e) {
         Thread.currentThread().interrupt();
       }
