@@ -135,6 +135,44 @@ class SurfacesTest {
   }
 
   @Test
+  void aLostServiceKeepsWhatWasPickedAndIsFoundAgain(Running product) throws Exception {
+    try (Browser page = new Browser(product.base(), 1280)) {
+      page.await("it fits", () -> page.text("[data-part=verdict]").contains("Everything fits."));
+      product.stop();
+      try {
+        page.find("[data-pick='/starters/5']").sendKeys(Keys.DELETE);
+        page.await("a quiet notice", () -> page.text("body").contains("What you picked is kept"));
+        assertThat(page.text("[data-part=code]")).contains("spring-boot-starter-parent");
+        assertThat(page.count("[data-pick^='/starters/']")).isEqualTo(5);
+      } finally {
+        product.start();
+      }
+      page.await("the notice goes", () -> !page.text("body").contains("What you picked is kept"));
+      page.await(
+          "the result follows the pick",
+          () -> !page.text("[data-part=code]").contains("spring-boot-starter-actuator"));
+    }
+  }
+
+  @Test
+  void thePageIsWorkedWithKeysAloneFromSearchToDownload(Running product) throws Exception {
+    try (Browser page = new Browser(product.base(), 1280)) {
+      page.await("it fits", () -> page.text("[data-part=verdict]").contains("Everything fits."));
+      page.find("[data-pick='/language']").sendKeys(Keys.ENTER);
+      page.type(Keys.ARROW_DOWN, Keys.ENTER);
+      page.await("Java 21", () -> page.text("[data-pick='/language']").equals("Java 21"));
+      page.find("[data-pick='/language']").sendKeys(Keys.DELETE);
+      page.await("the newest again", () -> page.text("[data-pick='/language']").equals("Java 25"));
+      page.find("[data-file='mvnw']").sendKeys(Keys.ENTER);
+      page.await("the script", () -> page.text("[data-part=code]").contains("#!/bin/sh"));
+      page.find("[data-part=take]").sendKeys(Keys.ENTER);
+      page.find("[data-format='tar.gz']").sendKeys(Keys.ENTER);
+      assertThat(page.download().getFileName()).hasToString("berth-booking.tar.gz");
+      assertThat(page.complaints()).isEmpty();
+    }
+  }
+
+  @Test
   void outlineAndCatalogShowWhatTheServiceSays(Running product) throws Exception {
     Command.Result outline = product.vivid(temp, "outline", "name=tide-board", "+http-api");
     assertThat(outline.out()).contains("pom.xml", "AboutController.java", "yours", "ours");
