@@ -38,6 +38,8 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
       const question = deepClone(brief.value) as Brief
       const verdict = await fetchCheck(question)
       if (mine !== asked) return
+      // What was pointed at may not be on the page any more, and then no one says that it was left.
+      if (check.value?.verdict !== verdict.verdict) lit.value = []
       check.value = verdict
       trouble.value = null
       if (verdict.verdict === 'fits') {
