@@ -133,13 +133,7 @@ public final class EditionLoader {
   private Framework framework(Section section) {
     List<Line> lines =
         section.sections(
-            "lines",
-            each ->
-                new Line(
-                    each.text("line"),
-                    each.text("standing"),
-                    each.optional("since"),
-                    versions(each)));
+            "lines", each -> new Line(each.text("line"), each.text("standing"), versions(each)));
     String taken = section.optional("taken-types");
     Set<String> types =
         taken == null

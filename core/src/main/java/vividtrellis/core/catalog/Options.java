@@ -2,7 +2,6 @@ package vividtrellis.core.catalog;
 
 import java.util.List;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import vividtrellis.core.version.Version;
 
 /** The kinds of options of an edition. Each says in one sentence what it is for, with a link. */
@@ -79,12 +78,9 @@ public final class Options {
    *
    * @param line as in {@code 4.1}
    * @param standing stable or pre-release
-   * @param since when its first release was published, as {@code 2026-06}; {@code null} if not
-   *     known
    * @param versions newest first; never empty
    */
-  public record Line(
-      String line, String standing, @Nullable String since, List<Version> versions) {}
+  public record Line(String line, String standing, List<Version> versions) {}
 
   /** Something that is picked by its id alone: packaging, sample depth, layout, extra. */
   public record Choice(About about, List<Contribution> bindings) implements Option {}

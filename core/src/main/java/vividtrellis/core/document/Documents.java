@@ -1,6 +1,5 @@
 package vividtrellis.core.document;
 
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,11 +26,6 @@ public final class Documents {
     public static Notation of(String text) {
       String start = text.stripLeading();
       return start.startsWith("{") || start.startsWith("[") ? JSON : YAML;
-    }
-
-    @Override
-    public String toString() {
-      return name().toUpperCase(Locale.ROOT);
     }
   }
 
