@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { theWorkbench } from '../workbenchKey'
 import NameWord from './NameWord.vue'
 import PickWord from './PickWord.vue'
-import type { Choice } from './choice'
+import { chosen, type Choice } from './choice'
 
 const { brief, catalog, check, shown } = theWorkbench()
 
@@ -39,14 +39,7 @@ const frameworks = computed(
 const options = (kind: 'packagings' | 'samples' | 'layouts', word: string) =>
   catalog.value?.[kind].map((o) => choice(word, o.id, o.label, o.summary)) ?? []
 
-/** "spring-boot@4.1.2" is the choice "spring-boot@4.1": the longest one that it begins with. */
-function labelOf(choices: Choice[], value: unknown): string {
-  const text = String(value ?? '')
-  const found = choices.find(
-    (c) => text === c.id || text.startsWith(c.id + '.') || text.startsWith(c.id + '@'),
-  )
-  return found?.label ?? text
-}
+const labelOf = (choices: Choice[], pick: unknown) => chosen(choices, pick)?.label ?? String(pick ?? '')
 </script>
 
 <template>

@@ -2,20 +2,14 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/vue'
 import { computed } from 'vue'
 import { theWorkbench } from '../workbenchKey'
-import type { Choice } from './choice'
+import { chosen, type Choice } from './choice'
 import Joint from './Joint.vue'
 
 const props = defineProps<{ pointer: string; choices: Choice[]; text: string; label: string }>()
 const { faulty, lit, pinned, set, shown } = theWorkbench()
 
 const key = computed(() => props.pointer.slice(1))
-const value = computed(() => {
-  const text = String(shown.value[key.value] ?? '')
-  return (
-    props.choices.find((c) => text === c.id || text.startsWith(c.id + '.') || text.startsWith(c.id + '@'))
-      ?.id ?? ''
-  )
-})
+const value = computed(() => chosen(props.choices, shown.value[key.value])?.id ?? '')
 const isPinned = computed(() => pinned(props.pointer))
 const state = computed(() =>
   faulty(props.pointer)

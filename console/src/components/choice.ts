@@ -6,3 +6,11 @@ export interface Choice {
   possible: boolean
   because: string | null
 }
+
+/** The choice that a pick stands for: "spring-boot@4.1.2" is a version of the choice "spring-boot@4.1". */
+export function chosen(choices: Choice[], pick: unknown): Choice | undefined {
+  const text = String(pick ?? '')
+  return choices.find(
+    (each) => text === each.id || text.startsWith(each.id + '.') || text.startsWith(each.id + '@'),
+  )
+}

@@ -52,7 +52,6 @@ public final class Vivid implements Runnable {
     CommandLine line = new CommandLine(new Vivid());
     line.setOut(out);
     line.setErr(err);
-    line.setCaseInsensitiveEnumValuesAllowed(true);
     line.setParameterExceptionHandler(Vivid::usage);
     line.setExecutionExceptionHandler(Vivid::failed);
     int code = line.execute(args);

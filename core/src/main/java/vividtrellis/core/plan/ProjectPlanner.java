@@ -272,10 +272,6 @@ public final class ProjectPlanner {
     values.put("port", brief.require(Key.PORT));
     values.put("settingsFormat", brief.require(Key.FORMAT));
     values.put("mavenBase", surroundings.mavenBase());
-    Map<String, Object> has = new HashMap<>();
-    edition.starters().forEach(s -> has.put(s.id(), selection.starters().contains(s.id())));
-    has.put("sample", !selection.sample().equals("none"));
-    values.put("has", has);
     List<Map<String, Object>> list = new ArrayList<>();
     for (String id : selection.starters()) {
       Starter starter = edition.starter(id).orElseThrow();

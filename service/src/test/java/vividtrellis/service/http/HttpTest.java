@@ -23,21 +23,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
-import vividtrellis.catalog.ShippedEdition;
-import vividtrellis.core.compat.Verdicts;
-import vividtrellis.core.pack.Archives;
+import vividtrellis.service.TestWorkshop;
 import vividtrellis.service.Workshop;
 import vividtrellis.service.records.RecordKeeper;
 
 class HttpTest {
 
   private final Workshop workshop =
-      new Workshop(
-          new Verdicts(ShippedEdition.load()),
-          ShippedEdition.surroundings(),
-          Clock.fixed(Instant.parse("2031-05-01T00:00:00Z"), ZoneOffset.UTC),
-          Archives.DEFAULT_TIME,
-          "9.9");
+      TestWorkshop.at(Clock.fixed(Instant.parse("2031-05-01T00:00:00Z"), ZoneOffset.UTC));
   private final RecordKeeper records = mock();
   private final MockMvc mvc =
       MockMvcBuilders.standaloneSetup(

@@ -14,9 +14,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import vividtrellis.catalog.ShippedEdition;
-import vividtrellis.core.compat.Verdicts;
-import vividtrellis.core.pack.Archives;
+import vividtrellis.service.TestWorkshop;
 import vividtrellis.service.Workshop;
 import vividtrellis.service.records.RecordKeeper;
 
@@ -38,13 +36,7 @@ class WaysOutTest {
           "http-apy",
           "kafka");
 
-  private final Workshop workshop =
-      new Workshop(
-          new Verdicts(ShippedEdition.load()),
-          ShippedEdition.surroundings(),
-          Clock.systemUTC(),
-          Archives.DEFAULT_TIME,
-          "9.9");
+  private final Workshop workshop = TestWorkshop.at(Clock.systemUTC());
   private final MockMvc mvc =
       MockMvcBuilders.standaloneSetup(new ProjectController(workshop, mock(RecordKeeper.class)))
           .setControllerAdvice(new Problems())

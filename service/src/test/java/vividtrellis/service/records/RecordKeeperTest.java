@@ -23,13 +23,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.transaction.support.TransactionOperations;
 import tools.jackson.databind.json.JsonMapper;
-import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.compat.Verdicts;
 import vividtrellis.core.pack.Archive;
-import vividtrellis.core.pack.Archives;
+import vividtrellis.service.TestWorkshop;
 import vividtrellis.service.Workshop;
 
 class RecordKeeperTest {
@@ -37,13 +35,7 @@ class RecordKeeperTest {
   @TempDir Path state;
   private final EntityManager entities = mock();
   private final JsonMapper json = JsonMapper.builder().build();
-  private final Workshop workshop =
-      new Workshop(
-          new Verdicts(ShippedEdition.load()),
-          ShippedEdition.surroundings(),
-          Clock.systemUTC(),
-          Archives.DEFAULT_TIME,
-          "9.9");
+  private final Workshop workshop = TestWorkshop.at(Clock.systemUTC());
   private final Verdict verdict = workshop.check(Brief.empty().with(Key.NAME, "tide-board"));
   private final Archive archive = workshop.archive(verdict, Archive.Format.ZIP);
 

@@ -1,0 +1,21 @@
+package vividtrellis.service;
+
+import java.time.Clock;
+import vividtrellis.catalog.ShippedEdition;
+import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.pack.Archives;
+
+/** The workshop over the shipped edition, with a clock of the test's own. */
+public final class TestWorkshop {
+
+  private TestWorkshop() {}
+
+  public static Workshop at(Clock clock) {
+    return new Workshop(
+        new Verdicts(ShippedEdition.load()),
+        ShippedEdition.surroundings(),
+        clock,
+        Archives.DEFAULT_TIME,
+        "9.9");
+  }
+}
