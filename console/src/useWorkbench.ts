@@ -1,7 +1,7 @@
 import { applyPatch, deepClone, type Operation as PatchOperation } from 'fast-json-patch'
 import { computed, ref, shallowRef } from 'vue'
-import { fetchCatalog, fetchCheck, fetchOutline, ServiceLost } from './api/service'
-import type { Brief, Catalog, Check, Operation, Outline } from './api/types'
+import { fetchCatalog, fetchCheck, fetchLattice, fetchOutline, ServiceLost } from './api/service'
+import type { Brief, Catalog, Check, Lattice, Operation, Outline } from './api/types'
 
 /** What a first visitor finds: a project that is there already. */
 const FIRST: Brief = {
@@ -23,6 +23,7 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
   const brief = ref<Brief>(deepClone(FIRST))
   const catalog = shallowRef<Catalog | null>(null)
   const check = shallowRef<Check | null>(null)
+  const lattice = shallowRef<Lattice | null>(null)
   const outline = shallowRef<Outline | null>(null)
   const lastFit = shallowRef<Brief>(FIRST)
   const trouble = ref<string | null>(null)
@@ -36,8 +37,9 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     try {
       catalog.value ??= await fetchCatalog()
       const question = deepClone(brief.value) as Brief
-      const verdict = await fetchCheck(question)
+      const [verdict, grid] = await Promise.all([fetchCheck(question), fetchLattice(question)])
       if (mine !== asked) return
+      lattice.value = grid
       // What was pointed at may not be on the page any more, and then no one says that it was left.
       if (check.value?.verdict !== verdict.verdict) lit.value = []
       check.value = verdict
@@ -71,6 +73,20 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
       >
       if (value === '') delete holder[key ?? block]
       else holder[key ?? block] = value
+    })
+  }
+
+  /** Picks a framework line and a Java level at once. */
+  function setJoint(framework: string, jvm: number, language: string) {
+    change((next) => {
+      next.framework = framework
+      // With Java, the level is the language's own version.
+      if (language.startsWith('java')) {
+        next.language = `java@${jvm}`
+        delete next.jvm
+      } else {
+        next.jvm = jvm
+      }
     })
   }
 
@@ -111,6 +127,7 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     brief: computed(() => brief.value),
     catalog: computed(() => catalog.value),
     check: computed(() => check.value),
+    lattice: computed(() => lattice.value),
     outline: computed(() => outline.value),
     trouble: computed(() => trouble.value),
     lit,
@@ -119,6 +136,7 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     pinned,
     faulty,
     set,
+    setJoint,
     addStarter,
     dropStarter,
     apply,

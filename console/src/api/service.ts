@@ -1,4 +1,4 @@
-import type { Brief, Catalog, Check, Outline } from './types'
+import type { Brief, Catalog, Check, Lattice, Outline } from './types'
 
 /** The service does not answer, or answers with a fault of its own. */
 export class ServiceLost extends Error {}
@@ -36,6 +36,10 @@ export async function fetchCheck(brief: Brief): Promise<Check> {
   return (await ask('/checks', sent(brief))).json()
 }
 
+export async function fetchLattice(brief: Brief): Promise<Lattice> {
+  return (await ask('/lattice', sent(brief))).json()
+}
+
 /** The outline of a brief, or nothing when it is blocked. */
 export async function fetchOutline(brief: Brief): Promise<Outline | null> {
   const response = await ask('/outlines', sent(brief))
@@ -45,6 +49,6 @@ export async function fetchOutline(brief: Brief): Promise<Outline | null> {
 /** The archive of a brief; the verdict was seen before, so a blocked one is a fault here. */
 export async function fetchArchive(brief: Brief, format: string): Promise<Blob> {
   const response = await ask('/archives?format=' + encodeURIComponent(format), sent(brief))
-  if (response.status === 422) throw new Unreadable('The picks do not fit.')
+  if (response.status === 422) throw new Unreadable((await response.json()).detail)
   return response.blob()
 }

@@ -65,6 +65,35 @@ export interface Check {
   offers: Offer[]
 }
 
+export interface Column {
+  framework: string
+  label: string
+  line: string
+  standing: string
+}
+
+export interface Price {
+  starters: string[]
+  lines: string[]
+}
+
+export interface Cell {
+  framework: string
+  line: string
+  jvm: number
+  state: 'possible' | 'caution' | 'impossible'
+  picked: boolean
+  because: string | null
+  gain: Price
+  lose: Price
+}
+
+export interface Lattice {
+  columns: Column[]
+  rows: { jvm: number; standing: string }[]
+  cells: Cell[]
+}
+
 export interface Trace {
   from: number
   to: number
@@ -92,6 +121,7 @@ export interface Option {
   label: string
   summary: string
   documentation: string
+  planned: boolean
 }
 
 export interface Starter extends Option {
@@ -104,7 +134,7 @@ export interface Catalog {
   edition: string
   service: string
   builds: (Option & { versions: string[] })[]
-  languages: (Option & { levels: { level: number; longTerm: boolean }[] })[]
+  languages: (Option & { levels: { level: number; longTerm: boolean }[]; versions: string[] })[]
   frameworks: (Option & { lines: { line: string; standing: string; newest: string }[] })[]
   packagings: Option[]
   samples: Option[]

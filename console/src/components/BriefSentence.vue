@@ -17,27 +17,38 @@ const choice = (kind: string, id: string, label: string, hint: string): Choice =
   because: offered(kind, id)?.because ?? null,
 })
 
+/** What can be checked already, but not be taken home yet. */
+const later = (option: { planned: boolean }) => (option.planned ? 'checked, not written yet' : '')
+
 const builds = computed(
-  () => catalog.value?.builds.map((b) => choice('build', b.id, b.label, b.summary)) ?? [],
+  () => catalog.value?.builds.map((b) => choice('build', b.id, b.label, later(b) || b.summary)) ?? [],
 )
 const levels = computed(
   () =>
-    catalog.value?.languages.flatMap((l) =>
-      l.levels.map((v) =>
+    catalog.value?.languages.flatMap((l) => [
+      ...l.levels.map((v) =>
         choice('language', `${l.id}@${v.level}`, `${l.label} ${v.level}`, v.longTerm ? 'long-term' : ''),
       ),
-    ) ?? [],
+      ...l.versions.map((v) => choice('language', `${l.id}@${v}`, `${l.label} ${v}`, later(l))),
+    ]) ?? [],
 )
 const frameworks = computed(
   () =>
     catalog.value?.frameworks.flatMap((f) =>
-      f.lines.map((l) =>
-        choice('framework', `${f.id}@${l.line}`, `${f.label} ${l.line}`, `${l.standing}, newest ${l.newest}`),
-      ),
+      f.lines.length
+        ? f.lines.map((l) =>
+            choice(
+              'framework',
+              `${f.id}@${l.line}`,
+              `${f.label} ${l.line}`,
+              `${l.standing}, newest ${l.newest}`,
+            ),
+          )
+        : [choice('framework', f.id, f.label, later(f))],
     ) ?? [],
 )
 const options = (kind: 'packagings' | 'samples' | 'layouts', word: string) =>
-  catalog.value?.[kind].map((o) => choice(word, o.id, o.label, o.summary)) ?? []
+  catalog.value?.[kind].map((o) => choice(word, o.id, o.label, later(o) || o.summary)) ?? []
 
 const labelOf = (choices: Choice[], pick: unknown) => chosen(choices, pick)?.label ?? String(pick ?? '')
 </script>

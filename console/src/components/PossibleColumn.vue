@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { theWorkbench } from '../workbenchKey'
 import FilledInList from './FilledInList.vue'
 import FindingCard from './FindingCard.vue'
-import Strips from './Strips.vue'
+import Lattice from './Lattice.vue'
 
 const { check } = theWorkbench()
 const findings = computed(() => check.value?.findings ?? [])
@@ -13,9 +13,9 @@ const findings = computed(() => check.value?.findings ?? [])
   <section class="p-5" aria-labelledby="possible">
     <div class="mb-3 flex items-baseline justify-between">
       <h2 id="possible" class="text-tiny font-semibold tracking-wide text-soft">What is possible</h2>
-      <span class="text-tiny text-soft">framework line × language level</span>
+      <span class="text-tiny text-soft">framework line × Java level</span>
     </div>
-    <Strips />
+    <Lattice />
     <div class="mt-5 space-y-2.5" aria-live="polite" data-part="findings">
       <FindingCard
         v-for="finding in findings"

@@ -26,7 +26,12 @@ public final class ShippedEdition {
    * @throws vividtrellis.core.catalog.InvalidEdition when the shipped data is wrong
    */
   public static Edition load() {
-    return EditionLoader.load(name -> resource("edition/" + name));
+    return EditionLoader.load(ShippedEdition::file);
+  }
+
+  /** The text of a file of it; empty if there is no such file. */
+  public static Optional<String> file(String name) {
+    return resource("edition/" + name);
   }
 
   /** The base address of the Maven repository is Maven's own word: the super-POM's. */

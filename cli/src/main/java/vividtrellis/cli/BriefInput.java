@@ -10,6 +10,7 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import picocli.CommandLine.Parameters;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
@@ -50,6 +51,11 @@ final class BriefInput {
   List<String> rest() {
     List<String> files = files();
     return files.size() < 2 ? List.of() : files.subList(1, files.size());
+  }
+
+  /** The file that the brief is in; empty for words and for standard input. */
+  Optional<Path> file() {
+    return files().stream().findFirst().filter(name -> !name.equals("-")).map(Path::of);
   }
 
   Document document(Service service) {

@@ -1,11 +1,19 @@
 package vividtrellis.cli;
 
 import java.io.PrintWriter;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeSet;
 import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Shows what can be picked. */
@@ -13,71 +21,149 @@ import picocli.CommandLine.Spec;
     name = "catalog",
     mixinStandardHelpOptions = true,
     description = "Shows what can be picked.",
-    footer = {"", "  vivid catalog", "  vivid catalog --json | jq -r '.starters[].id'"})
+    footer = {
+      "",
+      "  vivid catalog frameworks",
+      "  vivid catalog starters --search 'send mail'",
+      "  vivid catalog --json | jq -r '.starters[].id'"
+    })
 final class CatalogCommand implements Callable<Integer> {
 
+  private static final Map<String, String> LISTS =
+      Map.of(
+          "starters", "Starters",
+          "languages", "Languages",
+          "frameworks", "Frameworks",
+          "builds", "Build systems",
+          "extras", "Extras",
+          "packagings", "Packaging",
+          "samples", "Sample code",
+          "layouts", "Layout");
+
   @Mixin private Common common;
+
+  @Parameters(
+      paramLabel = "LIST",
+      arity = "0..1",
+      description = {
+        "starters, languages, frameworks, builds, extras,",
+        "packagings, samples or layouts; all unless given."
+      })
+  private @Nullable String list;
+
+  @Option(
+      names = "--search",
+      paramLabel = "TEXT",
+      description = "Find by product, standard, task or old name; a wrong letter does no harm.")
+  private @Nullable String search;
+
   @Spec private CommandSpec spec;
 
   @Override
   public Integer call() {
-    Service.Answer answer = common.service().get("/catalog");
+    if (list != null && !LISTS.containsKey(list)) {
+      throw new Failure(
+          Failure.USAGE,
+          "There is no list called " + list,
+          null,
+          "say one of " + String.join(", ", new TreeSet<>(LISTS.keySet())));
+    }
+    String wanted = list == null && search != null ? "starters" : list;
+    String path =
+        wanted == null
+            ? "/catalog"
+            : "/catalog/"
+                + wanted
+                + (search == null ? "" : "?q=" + URLEncoder.encode(search, StandardCharsets.UTF_8));
+    Service.Answer answer = common.service().get(path);
     PrintWriter out = spec.commandLine().getOut();
     if (common.json()) {
       out.println(answer.text());
       return 0;
     }
     Screen screen = new Screen(out);
-    Json catalog = answer.json();
+    if (wanted == null) {
+      everything(screen, answer.json());
+    } else {
+      one(screen, answer.json(), wanted);
+    }
+    return 0;
+  }
+
+  private void one(Screen screen, Json catalog, String wanted) {
+    List<Json> found = catalog.list(wanted);
+    if (found.isEmpty()) {
+      screen.line("Nothing in " + wanted + " is found by " + search + ".");
+      return;
+    }
+    String title = LISTS.getOrDefault(wanted, wanted);
+    if (wanted.equals("builds") || wanted.equals("languages") || wanted.equals("frameworks")) {
+      versions(screen, title, found);
+    } else {
+      choices(screen, title, found);
+    }
+  }
+
+  private static void everything(Screen screen, Json catalog) {
     screen.line(
         screen.strong("Edition " + catalog.text("edition"))
             + screen.soft("  served by Vivid Trellis " + catalog.text("service")));
-    versions(screen, "Build systems", catalog.list("builds"), "versions", "");
-    versions(screen, "Languages", catalog.list("languages"), "levels", "level");
-    versions(screen, "Frameworks", catalog.list("frameworks"), "lines", "line");
+    versions(screen, "Build systems", catalog.list("builds"));
+    versions(screen, "Languages", catalog.list("languages"));
+    versions(screen, "Frameworks", catalog.list("frameworks"));
     choices(screen, "Packaging", catalog.list("packagings"));
     choices(screen, "Sample code", catalog.list("samples"));
     choices(screen, "Layout", catalog.list("layouts"));
     for (Json category : catalog.list("categories")) {
       choices(
           screen,
-          "Starters: " + category.text("label").toLowerCase(java.util.Locale.ROOT),
+          "Starters: " + category.text("label").toLowerCase(Locale.ROOT),
           catalog.list("starters").stream()
               .filter(s -> s.text("category").equals(category.text("id")))
               .toList());
     }
     choices(screen, "Extras", catalog.list("extras"));
-    return 0;
+  }
+
+  private static void title(Screen screen, String title) {
+    screen.line("");
+    screen.line(screen.strong(title));
   }
 
   private static void choices(Screen screen, String title, List<Json> options) {
-    if (options.isEmpty()) {
-      return;
-    }
-    screen.line("");
-    screen.line(screen.strong(title));
-    for (Json option : options) {
-      screen.row("  " + Screen.pad(option.text("id"), 20), option.text("summary"));
+    if (!options.isEmpty()) {
+      title(screen, title);
+      options.forEach(option -> option(screen, option));
     }
   }
 
-  private static void versions(
-      Screen screen, String title, List<Json> options, String list, String key) {
-    screen.line("");
-    screen.line(screen.strong(title));
+  private static void option(Screen screen, Json option) {
+    String planned = option.text("planned").equals("true") ? " Checked, not written yet." : "";
+    screen.row("  " + Screen.pad(option.text("id"), 22), option.text("summary") + planned);
+  }
+
+  private static void versions(Screen screen, String title, List<Json> options) {
+    title(screen, title);
     for (Json option : options) {
-      screen.row("  " + Screen.pad(option.text("id"), 20), option.text("summary"));
-      for (Json version : option.list(list)) {
-        String text = key.isEmpty() ? version.text() : version.text(key);
-        screen.line("    @" + Screen.pad(text, 17) + screen.soft(standing(version)));
+      option(screen, option);
+      for (Json level : option.list("levels")) {
+        String longTerm = level.text("longTerm").equals("true") ? "long-term" : "";
+        version(screen, level.text("level"), longTerm);
       }
+      for (Json line : option.list("lines")) {
+        version(screen, line.text("line"), standing(line));
+      }
+      option.list("versions").forEach(version -> version(screen, version.text(), ""));
     }
   }
 
-  private static String standing(Json version) {
-    if (!version.text("standing").isEmpty()) {
-      return version.text("standing") + ", newest " + version.text("newest");
-    }
-    return version.text("longTerm").equals("true") ? "long-term" : "";
+  private static void version(Screen screen, String version, String standing) {
+    screen.line(("    @" + Screen.pad(version, 19) + screen.soft(standing)).stripTrailing());
+  }
+
+  private static String standing(Json line) {
+    String until = line.text("until").isEmpty() ? "" : " since " + line.text("until");
+    String estimated = line.text("estimated").equals("true") ? " (estimated)" : "";
+    return line.text("standing") + until + estimated + ", newest " + line.text("newest");
   }
 }

@@ -1,11 +1,21 @@
 package vividtrellis.cli;
 
+import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.List;
 import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Briefs;
+import vividtrellis.core.document.Documents.Notation;
 
 /** Tells whether picks fit. */
 @Command(
@@ -15,26 +25,130 @@ import picocli.CommandLine.Spec;
     footer = {
       "",
       "  vivid check berth-booking.yaml",
-      "  vivid check name=fare-ledger framework=spring-boot@3.5 language=java@17 +sql-orm"
+      "  vivid check berth-booking.yaml --apply 1",
+      "  vivid check name=fare-ledger framework=spring-boot@3.5 language=java@17 +sql-orm --here"
     })
 final class CheckCommand implements Callable<Integer> {
 
   @Mixin private Common common;
   @Mixin private BriefInput input;
+
+  @Option(
+      names = "--apply",
+      paramLabel = "NUMBER",
+      description = {
+        "Take a way out, by the number that the check shows.",
+        "Writes the new brief over the file, or prints it if there is no file."
+      })
+  private @Nullable Integer way;
+
+  @Option(
+      names = "--here",
+      description = "Tell which JDKs of this machine suit, and which is used.")
+  private boolean here;
+
   @Spec private CommandSpec spec;
 
   @Override
-  public Integer call() {
+  public Integer call() throws IOException {
     Service service = common.service();
-    Service.Answer answer = service.post("/checks", input.document(service));
+    BriefInput.Document document = input.document(service);
+    String query = way == null ? "" : "?apply=" + way;
+    Service.Answer answer = service.post("/checks" + query, document);
     Json verdict = answer.json();
     boolean fits = verdict.text("verdict").equals("fits");
     PrintWriter out = spec.commandLine().getOut();
+    if (way != null) {
+      apply(verdict.at("applied"), document, out);
+    }
     if (common.json()) {
       out.println(answer.text());
-    } else {
-      new VerdictView(new Screen(out)).show(verdict);
+    } else if (way == null || input.file().isPresent()) {
+      Screen screen = new Screen(out);
+      new VerdictView(screen).show(verdict);
+      if (here && fits) {
+        show(verdict, screen);
+      } else if (here) {
+        screen.line("");
+        screen.line("Which JDK suits is told once the picks fit.");
+      }
     }
     return fits ? 0 : Failure.BLOCKED;
+  }
+
+  private void apply(Json applied, BriefInput.Document document, PrintWriter out)
+      throws IOException {
+    Brief brief = Briefs.of(applied.at("brief").node());
+    if (input.file().isEmpty()) {
+      if (!common.json()) {
+        out.print(Briefs.write(brief, Notation.YAML));
+      }
+      return;
+    }
+    Path file = input.file().get();
+    String text = Briefs.write(brief, document.notation());
+    try {
+      Path half = Files.createTempFile(file.toAbsolutePath().getParent(), ".brief", null);
+      Files.writeString(half, text);
+      Files.move(half, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+    } catch (IOException e) {
+      throw new Failure(
+          Failure.CANNOT_WRITE,
+          "The new brief cannot be written: " + Failure.reason(e),
+          file.toString(),
+          "name a file that can be written");
+    }
+    if (!common.json()) {
+      out.println(applied.text("title") + ": written to " + file);
+      out.println();
+    }
+  }
+
+  /** Which JDKs of this machine the picks take. */
+  private static void show(Json verdict, Screen screen) {
+    List<Path> places =
+        List.of(
+            Path.of("/usr/lib/jvm"),
+            Path.of(System.getProperty("user.home", "/"), ".jdks"),
+            Path.of("/Library/Java/JavaVirtualMachines"));
+    List<Machine.Jdk> jdks = Machine.jdks(System.getenv(), places);
+    String needed = verdict.at("brief").text("jdk");
+    screen.line("");
+    screen.line(screen.strong("JDKs of this machine"));
+    if (jdks.isEmpty()) {
+      screen.paragraph(2, "None was found. Install one, or point JAVA_HOME at it.");
+      return;
+    }
+    boolean suitable = false;
+    for (Machine.Jdk jdk : jdks) {
+      boolean suits = suits(jdk, needed, verdict);
+      suitable |= suits && jdk.used();
+      screen.row(
+          "  "
+              + (suits ? screen.possible() : screen.impossible())
+              + " "
+              + Screen.pad(jdk.version(), 12)
+              + (jdk.used() ? " in use  " : "         "),
+          jdk.home().toString());
+    }
+    if (!suitable && !needed.isEmpty()) {
+      screen.paragraph(
+          2,
+          jdks.stream()
+              .filter(jdk -> suits(jdk, needed, verdict))
+              .findFirst()
+              .map(jdk -> "The one in use does not suit. Point JAVA_HOME at " + jdk.home() + ".")
+              .orElse("None of them suits; JDK " + needed + " is the lowest that does."));
+    }
+  }
+
+  /** What the service says of a JDK; of one that it does not know, that it is not too old. */
+  private static boolean suits(Machine.Jdk jdk, String needed, Json verdict) {
+    String level = Integer.toString(jdk.level());
+    return verdict.list("offers").stream()
+        .filter(offer -> offer.text("kind").equals("jdk") && offer.text("id").equals(level))
+        .findFirst()
+        .map(offer -> offer.text("possible").equals("true"))
+        .orElse(needed.matches("[0-9]{1,3}") && jdk.level() >= Integer.parseInt(needed));
   }
 }

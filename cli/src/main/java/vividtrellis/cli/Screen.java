@@ -55,6 +55,15 @@ final class Screen {
     return ansi.string(signs ? "@|red ◇|@" : "@|red x|@");
   }
 
+  String picked() {
+    return ansi.string(signs ? "@|cyan ◉|@" : "@|cyan o|@");
+  }
+
+  /** Picked, and not possible. */
+  String pickedAtFault() {
+    return ansi.string(signs ? "@|red ◉|@" : "@|red O|@");
+  }
+
   /** For what is only good to know: no joint of the trellis. */
   String note() {
     return ansi.string(signs ? "@|cyan ·|@" : "@|cyan -|@");

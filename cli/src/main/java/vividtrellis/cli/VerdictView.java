@@ -9,6 +9,9 @@ final class VerdictView {
 
   private final Screen screen;
 
+  /** Ways out are counted through all findings; each leaves no blocker, so one number is enough. */
+  private int ways;
+
   VerdictView(Screen screen) {
     this.screen = screen;
   }
@@ -69,14 +72,11 @@ final class VerdictView {
     for (Json evidence : finding.list("evidence")) {
       screen.paragraph(2, "Rests on: " + evidence.text("source") + ".");
     }
-    int i = 0;
+    String start = "  ways out:  ";
     for (Json remedy : finding.list("remedies")) {
-      i++;
-      screen.line(
-          (i == 1 ? "  ways out:  " : "             ")
-              + i
-              + "  "
-              + Screen.plain(remedy.text("title")));
+      ways++;
+      screen.line(start + ways + "  " + Screen.plain(remedy.text("title")));
+      start = " ".repeat(start.length());
     }
   }
 

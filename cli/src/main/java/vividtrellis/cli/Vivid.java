@@ -16,6 +16,7 @@ import picocli.CommandLine.Spec;
     subcommands = {
       CatalogCommand.class,
       CheckCommand.class,
+      LatticeCommand.class,
       OutlineCommand.class,
       TakeCommand.class
     },
@@ -29,6 +30,8 @@ import picocli.CommandLine.Spec;
       "",
       "  vivid check name=berth-booking group=saltmarsh.example +http-api +sql-orm +h2",
       "  vivid take berth-booking.yaml --into berth-booking",
+      "",
+      "vivid audit, for those who maintain a catalog, holds it against the real registry.",
       "",
       "The service is http://127.0.0.1:7411 unless --server or VIVID_SERVER says otherwise.",
       "",
@@ -62,7 +65,7 @@ public final class Vivid implements Runnable {
   @Override
   public void run() {
     throw new CommandLine.ParameterException(
-        spec.commandLine(), "Say what to do: catalog, check, outline or take.");
+        spec.commandLine(), "Say what to do: catalog, check, lattice, outline, take or audit.");
   }
 
   private static int usage(CommandLine.ParameterException e, String[] args) {

@@ -1,38 +1,54 @@
 package vividtrellis.service;
 
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import vividtrellis.catalog.EditionShelf;
 import vividtrellis.catalog.ShippedEdition;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.Editions;
 import vividtrellis.core.pack.Archives;
 
 /** What the rooms of this service are made from. */
 @Configuration(proxyBeanMethods = false)
 class Wiring {
 
+  private static final Logger LOG = LoggerFactory.getLogger(Wiring.class);
+
   @Bean
   Clock clock() {
     return Clock.systemUTC();
   }
 
+  /** The shipped editions and those of a folder; what is wrong there is told and left out. */
   @Bean
-  Verdicts verdicts() {
-    return new Verdicts(ShippedEdition.load());
+  Editions editions(@Value("${VIVID_EDITIONS:}") String folder) {
+    EditionShelf shelf =
+        EditionShelf.load(folder.isBlank() ? Optional.empty() : Optional.of(Path.of(folder)));
+    shelf
+        .broken()
+        .forEach(
+            (name, faults) ->
+                faults.forEach(fault -> LOG.error("the edition {} is left out: {}", name, fault)));
+    LOG.info("serving the editions {}", shelf.editions().ids());
+    return shelf.editions();
   }
 
   @Bean
   Workshop workshop(
-      Verdicts verdicts,
+      Editions editions,
       Clock clock,
       BuildProperties build,
       @Value("${SOURCE_DATE_EPOCH:}") String epoch) {
     Instant time =
         epoch.isBlank() ? Archives.DEFAULT_TIME : Instant.ofEpochSecond(Long.parseLong(epoch));
     return new Workshop(
-        verdicts, ShippedEdition.surroundings(), clock, time, String.valueOf(build.getVersion()));
+        editions, ShippedEdition.surroundings(), clock, time, String.valueOf(build.getVersion()));
   }
 }

@@ -3,8 +3,12 @@ package vividtrellis.service;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.compat.Editions;
+import vividtrellis.core.compat.Lattice;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdicts;
 import vividtrellis.core.pack.Archive;
@@ -20,7 +24,7 @@ import vividtrellis.core.render.Renderer;
  */
 public final class Workshop {
 
-  private final Verdicts verdicts;
+  private final Editions editions;
   private final Surroundings surroundings;
   private final Clock clock;
   private final Instant entryTime;
@@ -33,21 +37,31 @@ public final class Workshop {
    * @param version of this service
    */
   public Workshop(
-      Verdicts verdicts,
+      Editions editions,
       Surroundings surroundings,
       Clock clock,
       Instant entryTime,
       String version) {
-    this.verdicts = verdicts;
+    this.editions = editions;
     this.surroundings = surroundings;
     this.clock = clock;
     this.entryTime = entryTime;
     this.version = version;
   }
 
-  /** The edition that is served. */
+  /** The current edition. */
   public Edition edition() {
-    return verdicts.edition();
+    return editions.current().edition();
+  }
+
+  /** An edition by its id; empty if it is not served. */
+  public Optional<Edition> edition(String id) {
+    return editions.of(id).map(Verdicts::edition);
+  }
+
+  /** Ids of all editions that a brief can pin. */
+  public List<String> editions() {
+    return editions.ids();
   }
 
   /** The version of this service. */
@@ -57,20 +71,28 @@ public final class Workshop {
 
   /** Judges a brief; the year that is filled in is this one. */
   public Verdict check(Brief brief) {
-    return verdicts.judge(brief, clock.instant().atZone(ZoneOffset.UTC).getYear());
+    return editions.of(brief).judge(brief, clock.instant().atZone(ZoneOffset.UTC).getYear());
+  }
+
+  /** The grid of framework lines by Java levels that a brief leaves. */
+  public Lattice lattice(Brief brief) {
+    return editions.of(brief).lattice(brief);
   }
 
   /**
    * Writes the files of a brief.
    *
-   * @throws BlockedBrief when it does not fit
+   * @throws BlockedBrief when it does not fit, or when this version cannot write all of it
    */
   public FileSet files(Verdict verdict) {
+    if (!verdict.isWritable()) {
+      throw new BlockedBrief(verdict);
+    }
     return Renderer.render(
         ProjectPlanner.plan(
             verdict.brief(),
-            verdict.selection().orElseThrow(() -> new BlockedBrief(verdict)),
-            edition(),
+            verdict.selection().orElseThrow(),
+            edition(verdict.edition()).orElseThrow(),
             surroundings));
   }
 

@@ -1,8 +1,9 @@
 package vividtrellis.service;
 
 import java.time.Clock;
+import java.util.List;
 import vividtrellis.catalog.ShippedEdition;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.Editions;
 import vividtrellis.core.pack.Archives;
 
 /** The workshop over the shipped edition, with a clock of the test's own. */
@@ -12,7 +13,7 @@ public final class TestWorkshop {
 
   public static Workshop at(Clock clock) {
     return new Workshop(
-        new Verdicts(ShippedEdition.load()),
+        new Editions(List.of(ShippedEdition.load()), ShippedEdition.load().id()),
         ShippedEdition.surroundings(),
         clock,
         Archives.DEFAULT_TIME,

@@ -28,6 +28,13 @@ public final class BriefRules {
   private static final List<String> RESERVED_PACKAGES =
       List.of("java", "javax", "jakarta", "jdk", "sun", "com.sun", "org.springframework");
 
+  /** Domains under which people have mailboxes and accounts, turned round. */
+  private static final List<String> MAIL_DOMAINS =
+      List.of("com.gmail", "com.outlook", "com.hotmail", "com.yahoo", "com.icloud", "de.gmx");
+
+  private static final List<String> ACCOUNT_DOMAINS =
+      List.of("io.github", "com.github", "io.gitlab", "com.gitlab", "org.codeberg");
+
   private final Brief brief;
   private final List<Complaint> complaints = new ArrayList<>();
 
@@ -52,10 +59,6 @@ public final class BriefRules {
     brief
         .get(Key.MIRROR)
         .ifPresent(mirror -> rules.block("mirror-not-yet", Key.MIRROR, Map.of(), null));
-    brief
-        .get(Key.ALONGSIDE)
-        .ifPresent(
-            value -> rules.block("alongside-not-yet", Key.ALONGSIDE, Map.of("value", value), null));
     return List.copyOf(rules.complaints);
   }
 
@@ -140,6 +143,20 @@ public final class BriefRules {
     } else if (domain.other().isPresent() && brief.get(Key.GROUP).isPresent()) {
       String other = domain.other().get();
       note("group-both-ways", Map.of("value", given, "other", other), other);
+    }
+    personal(domain.group());
+  }
+
+  /** Package names are seen by everybody and are hard to change later. */
+  private void personal(String group) {
+    List<String> labels = List.of(group.split("\\.", -1));
+    String first = String.join(".", labels.subList(0, Math.min(2, labels.size())));
+    if (labels.size() > 1 && MAIL_DOMAINS.contains(first)) {
+      note("personal-mail-domain", Map.of("value", group), Domain.DEFAULT_GROUP);
+    } else if (labels.size() > 2 && ACCOUNT_DOMAINS.contains(first)) {
+      note("personal-account", Map.of("value", group), null);
+    } else if (labels.size() > 1 && labels.get(0).equals("name")) {
+      note("personal-name-domain", Map.of("value", group), null);
     }
   }
 

@@ -13,6 +13,7 @@ import vividtrellis.core.document.Node;
  * @param parent the build file's parent, if this option sets it
  * @param properties of the build
  * @param artifacts dependencies
+ * @param without what must not be brought along ({@code group:artifact}), to those that would
  * @param plugins of the build
  * @param settings profile to (dotted key to value); the profile {@code shared} holds everywhere
  * @param files whole files, or parts of files that several options write together
@@ -23,6 +24,7 @@ public record Contribution(
     @Nullable Artifact parent,
     Map<String, String> properties,
     List<Artifact> artifacts,
+    Map<String, List<String>> without,
     List<Plugin> plugins,
     Map<String, Map<String, String>> settings,
     List<FilePart> files,
@@ -31,6 +33,7 @@ public record Contribution(
   /** In which phases an artifact is there; from widest to narrowest. */
   public enum Scope {
     COMPILE,
+    OPTIONAL,
     RUNTIME,
     TEST
   }

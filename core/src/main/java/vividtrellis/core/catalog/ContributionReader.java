@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Contribution.Artifact;
 import vividtrellis.core.catalog.Contribution.FilePart;
@@ -24,10 +25,22 @@ final class ContributionReader {
         parent,
         section.texts("properties"),
         section.sections("artifacts", ContributionReader::artifact),
+        without(section),
         section.sections("plugins", ContributionReader::plugin),
         settings(section),
         section.sections("files", ContributionReader::file),
         section.texts("variables"));
+  }
+
+  private static Map<String, List<String>> without(Section section) {
+    Map<String, List<String>> without = new LinkedHashMap<>();
+    section.sections(
+        "without",
+        each ->
+            without.put(
+                String.join(":", coordinates(each, "artifact")),
+                each.parsed("from", Function.identity())));
+    return without;
   }
 
   private static Artifact artifact(Section section) {
@@ -96,7 +109,7 @@ final class ContributionReader {
         return each;
       }
     }
-    section.fault(section.at("scope"), "'scope' is compile, runtime or test");
+    section.fault(section.at("scope"), "'scope' is compile, optional, runtime or test");
     return Scope.COMPILE;
   }
 

@@ -9,6 +9,7 @@ import vividtrellis.core.catalog.Options.Category;
 import vividtrellis.core.catalog.Options.Choice;
 import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Language;
+import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
 
@@ -19,6 +20,7 @@ import vividtrellis.core.catalog.Options.Starter;
  * @param id as in {@code 2026-11}
  * @param digest SHA-256 over all files of the edition, in hex
  * @param templates name to text
+ * @param retired ids that earlier editions had, and what became of them
  */
 public record Edition(
     String id,
@@ -33,7 +35,8 @@ public record Edition(
     List<Starter> starters,
     List<Choice> extras,
     List<Rule> rules,
-    Map<String, String> templates) {
+    Map<String, String> templates,
+    Map<String, String> retired) {
 
   /** The starter with an id. */
   public Optional<Starter> starter(String id) {
@@ -43,6 +46,11 @@ public record Edition(
   /** The framework with an id. */
   public Optional<Framework> framework(String id) {
     return find(frameworks, id);
+  }
+
+  /** The Java levels, newest first: those of the language whose version is the level. */
+  public List<Level> levels() {
+    return languages.stream().flatMap(language -> language.levels().stream()).toList();
   }
 
   /** The option with an id in one of this edition's lists. */

@@ -2,7 +2,10 @@ package vividtrellis.core.catalog;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import vividtrellis.core.catalog.InvalidEdition.Fault;
@@ -13,14 +16,21 @@ import vividtrellis.core.catalog.Options.Starter;
 final class EditionAudit {
 
   private final Edition edition;
+  private final Map<String, Fault> origins;
   private final List<Fault> faults = new ArrayList<>();
 
-  private EditionAudit(Edition edition) {
+  private EditionAudit(Edition edition, Map<String, Fault> origins) {
     this.edition = edition;
+    this.origins = origins;
   }
 
-  static List<Fault> faults(Edition edition) {
-    EditionAudit audit = new EditionAudit(edition);
+  /**
+   * Everything that is wrong.
+   *
+   * @param origins where the option or rule of an id stands
+   */
+  static List<Fault> faults(Edition edition, Map<String, Fault> origins) {
+    EditionAudit audit = new EditionAudit(edition, origins);
     audit.doubles("builds", edition.builds());
     audit.doubles("languages", edition.languages());
     audit.doubles("frameworks", edition.frameworks());
@@ -28,11 +38,16 @@ final class EditionAudit {
     audit.doubles("extras", edition.extras());
     edition.options().forEach(audit::option);
     audit.rules();
+    audit.circles();
     return audit.faults;
   }
 
-  private void fault(String where, String reason) {
-    faults.add(new Fault(where, 0, reason));
+  private void fault(String id, String reason) {
+    Fault origin = origins.get(id);
+    faults.add(
+        origin == null
+            ? new Fault(id, 0, reason)
+            : new Fault(origin.file(), origin.line(), id + ": " + reason));
   }
 
   private void doubles(String list, List<? extends Option> options) {
@@ -69,9 +84,10 @@ final class EditionAudit {
   }
 
   private void rules() {
-    Set<String> seen = new HashSet<>();
+    Map<String, String> seen = new LinkedHashMap<>();
     for (Rule rule : edition.rules()) {
-      if (!seen.add(rule.id())) {
+      String before = seen.putIfAbsent(rule.id(), rule.because());
+      if (before != null && !before.equals(rule.because())) {
         fault("rules", "'" + rule.id() + "' is there twice");
       }
       references(rule.id(), rule.when());
@@ -85,9 +101,57 @@ final class EditionAudit {
     }
   }
 
+  /** Starters that need each other could as well be one; most often a rule is turned round. */
+  private void circles() {
+    Map<String, Set<String>> needs = new LinkedHashMap<>();
+    for (Rule rule : edition.rules()) {
+      if (rule instanceof Rule.Needs need && need.when().size() == 1 && need.oneOf().size() == 1) {
+        Term from = need.when().get(0);
+        Term to = need.oneOf().get(0);
+        if (isStarter(from) && isStarter(to)) {
+          needs.computeIfAbsent(from.id(), id -> new LinkedHashSet<>()).add(to.id());
+        }
+      }
+    }
+    Set<String> told = new HashSet<>();
+    for (String start : needs.keySet()) {
+      List<String> path = circle(start, start, needs, new ArrayList<>());
+      if (!path.isEmpty() && told.addAll(path)) {
+        fault(start, "needs itself in a circle: " + String.join(" needs ", path));
+      }
+    }
+  }
+
+  private static boolean isStarter(Term term) {
+    return term.variable() == Term.Variable.STARTER && !term.negated();
+  }
+
+  private static List<String> circle(
+      String from, String back, Map<String, Set<String>> needs, List<String> path) {
+    path.add(from);
+    for (String next : needs.getOrDefault(from, Set.of())) {
+      if (next.equals(back)) {
+        path.add(next);
+        return path;
+      }
+      if (!path.contains(next)) {
+        List<String> found = circle(next, back, needs, path);
+        if (!found.isEmpty()) {
+          return found;
+        }
+      }
+    }
+    path.remove(path.size() - 1);
+    return List.of();
+  }
+
   private void references(String where, List<Term> terms) {
     for (Term term : terms) {
-      if (term.id() != null && named(term.variable()).noneMatch(id -> id.equals(term.id()))) {
+      if (term.variable().isBare() != (term.id() == null)) {
+        fault(
+            where, "'" + term + "' should have " + (term.id() == null ? "an id" : "a range only"));
+      } else if (term.id() != null
+          && named(term.variable()).noneMatch(id -> id.equals(term.id()))) {
         fault(where, "'" + term + "' names a " + term.variable().word() + " that is not there");
       }
     }
@@ -104,8 +168,10 @@ final class EditionAudit {
           case LAYOUT -> edition.layouts();
           case STARTER -> edition.starters();
           case EXTRA -> edition.extras();
-          case JVM, JDK -> List.of();
+          case ALONGSIDE -> edition.languages();
+          case JVM, JDK, SERVLET -> List.of();
         };
-    return options.stream().map(Option::id);
+    Stream<String> ids = options.stream().map(Option::id);
+    return variable == Term.Variable.ALONGSIDE ? Stream.concat(Stream.of("none"), ids) : ids;
   }
 }

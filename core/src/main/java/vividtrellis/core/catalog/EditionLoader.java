@@ -21,6 +21,8 @@ import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Language;
 import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Line;
+import vividtrellis.core.catalog.Options.Probes;
+import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
@@ -32,7 +34,7 @@ import vividtrellis.core.version.Version;
  * Loads an edition from its files: {@code edition.yaml} names the data files and the templates,
  * each data file holds one or more of the lists {@code builds}, {@code languages}, {@code
  * frameworks}, {@code packagings}, {@code samples}, {@code layouts}, {@code categories}, {@code
- * starters}, {@code extras} and {@code rules}.
+ * starters}, {@code extras} and {@code rules}, and {@code retired}: what became of earlier ids.
  */
 public final class EditionLoader {
 
@@ -50,6 +52,10 @@ public final class EditionLoader {
   private final List<Starter> starters = new ArrayList<>();
   private final List<Choice> extras = new ArrayList<>();
   private final List<Rule> rules = new ArrayList<>();
+  private final Map<String, String> retired = new LinkedHashMap<>();
+
+  /** Where the option or rule of an id stands, as a fault of its own, without a reason. */
+  private final Map<String, Fault> origins = new LinkedHashMap<>();
 
   private EditionLoader(Function<String, Optional<String>> files) {
     this.files = files;
@@ -90,8 +96,9 @@ public final class EditionLoader {
             List.copyOf(starters),
             List.copyOf(extras),
             List.copyOf(rules),
-            Map.copyOf(templates));
-    faults.addAll(EditionAudit.faults(edition));
+            Map.copyOf(templates),
+            Map.copyOf(retired));
+    faults.addAll(EditionAudit.faults(edition, origins));
     if (!faults.isEmpty()) {
       throw new InvalidEdition(faults);
     }
@@ -110,8 +117,15 @@ public final class EditionLoader {
         file.sections("categories", each -> new Category(each.text("id"), each.text("label"))));
     starters.addAll(file.sections("starters", this::starter));
     extras.addAll(file.sections("extras", this::choice));
-    rules.addAll(file.sections("rules", RuleReader::rule));
+    file.sections("rules", this::rules).forEach(rules::addAll);
+    retired.putAll(file.texts("retired"));
     file.nothingElse();
+  }
+
+  private List<Rule> rules(Section section) {
+    List<Rule> read = RuleReader.rules(section);
+    read.forEach(rule -> origins.putIfAbsent(rule.id(), section.origin()));
+    return read;
   }
 
   private BuildSystem build(Section section) {
@@ -124,16 +138,15 @@ public final class EditionLoader {
             "levels",
             each ->
                 new Level(wholeNumber(each, "level"), "yes".equals(each.optional("long-term"))));
-    if (levels.isEmpty()) {
-      section.fault("a language needs at least one level");
+    List<Version> versions = section.parsed("versions", Version::new);
+    if (levels.isEmpty() == versions.isEmpty()) {
+      section.fault("a language has either 'levels' or 'versions'");
     }
-    return new Language(about(section), levels, bindings(section));
+    return new Language(about(section), levels, versions, bindings(section));
   }
 
   private Framework framework(Section section) {
-    List<Line> lines =
-        section.sections(
-            "lines", each -> new Line(each.text("line"), each.text("standing"), versions(each)));
+    List<Line> lines = section.sections("lines", EditionLoader::line);
     String taken = section.optional("taken-types");
     Set<String> types =
         taken == null
@@ -142,7 +155,47 @@ public final class EditionLoader {
                 .lines()
                 .filter(line -> !line.startsWith("#"))
                 .collect(Collectors.toUnmodifiableSet());
-    return new Framework(about(section), lines, types, bindings(section));
+    List<Probes> probes =
+        section.sections(
+            "probes",
+            each ->
+                new Probes(
+                    each.text("bom"),
+                    each.text("floor"),
+                    each.text("reader"),
+                    each.texts("languages")));
+    return new Framework(
+        about(section), lines, types, probes.isEmpty() ? null : probes.get(0), bindings(section));
+  }
+
+  private static Line line(Section section) {
+    String word = section.text("standing");
+    Standing standing =
+        switch (word) {
+          case "supported" -> Standing.SUPPORTED;
+          case "past" -> Standing.PAST;
+          default -> Standing.PRE_RELEASE;
+        };
+    if (standing == Standing.PRE_RELEASE && !word.equals("pre-release")) {
+      section.fault(section.at("standing"), "'standing' is supported, past or pre-release");
+    }
+    String until = section.optional("until");
+    if (until != null && !until.matches("20[0-9]{2}-(0[1-9]|1[0-2])")) {
+      section.fault(section.at("until"), "'until' is a month, as in 2026-12");
+    }
+    String servlet = section.optional("servlet");
+    if (servlet != null && !Version.isVersion(servlet)) {
+      section.fault(section.at("servlet"), "'servlet' is a version, as in 6.1");
+      servlet = null;
+    }
+    return new Line(
+        section.text("line"),
+        standing,
+        until,
+        "yes".equals(section.optional("estimated")),
+        section.text("source"),
+        servlet == null ? null : new Version(servlet),
+        versions(section));
   }
 
   private Choice choice(Section section) {
@@ -154,16 +207,27 @@ public final class EditionLoader {
         about(section),
         section.text("verb"),
         section.text("category"),
+        section.optional("kin"),
         section.parsed("search", Function.identity()),
         bindings(section));
   }
 
-  private static About about(Section section) {
-    return new About(
-        section.text("id"),
-        section.text("label"),
-        section.text("summary"),
-        section.text("documentation"));
+  private About about(Section section) {
+    About about =
+        new About(
+            section.text("id"),
+            section.text("label"),
+            section.text("summary"),
+            section.text("documentation"),
+            "yes".equals(section.optional("planned")));
+    if (!about.id().matches("[a-z][a-z0-9-]{0,49}")) {
+      section.fault(section.at("id"), "an id is made of small letters, digits and dashes");
+    }
+    if (!about.documentation().startsWith("https://")) {
+      section.fault(section.at("documentation"), "'documentation' is an address: https://…");
+    }
+    origins.putIfAbsent(about.id(), section.origin());
+    return about;
   }
 
   private static List<Contribution> bindings(Section section) {

@@ -1,7 +1,10 @@
 package vividtrellis.core.catalog;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.core.version.Version;
 
 /** The kinds of options of an edition. Each says in one sentence what it is for, with a link. */
@@ -16,8 +19,10 @@ public final class Options {
    * @param label the name for people
    * @param summary one sentence
    * @param documentation address of its own documentation
+   * @param planned whether it can be checked already, but this version cannot write it yet
    */
-  public record About(String id, String label, String summary, String documentation) {}
+  public record About(
+      String id, String label, String summary, String documentation, boolean planned) {}
 
   /** Anything that can be picked and contributes to a project when it is. */
   public sealed interface Option {
@@ -42,12 +47,19 @@ public final class Options {
       implements Option {}
 
   /**
-   * A language whose version is a Java level.
+   * A language. Either its version is a Java level, or it has versions of its own.
    *
-   * @param levels newest first; never empty
+   * @param levels newest first; empty for a language with versions of its own
+   * @param versions newest first; empty for a language whose version is the level
    */
-  public record Language(About about, List<Level> levels, List<Contribution> bindings)
-      implements Option {}
+  public record Language(
+      About about, List<Level> levels, List<Version> versions, List<Contribution> bindings)
+      implements Option {
+    /** Whether a version of this language is a Java level. */
+    public boolean isLevelled() {
+      return !levels.isEmpty();
+    }
+  }
 
   /**
    * A Java level.
@@ -65,22 +77,76 @@ public final class Options {
   /**
    * A framework.
    *
-   * @param lines newest first; never empty
+   * @param lines newest first; empty for one without versions, such as none at all
    * @param takenTypes simple names that no class of a project may have, since the framework uses
    *     them for its own parts
+   * @param probes where the audit looks; {@code null} for a framework without artifacts
    */
   public record Framework(
-      About about, List<Line> lines, Set<String> takenTypes, List<Contribution> bindings)
-      implements Option {}
+      About about,
+      List<Line> lines,
+      Set<String> takenTypes,
+      @Nullable Probes probes,
+      List<Contribution> bindings)
+      implements Option {
+    /** The line that a version belongs to. */
+    public Optional<Line> lineOf(Version version) {
+      return lines.stream().filter(line -> line.versions().contains(version)).findFirst();
+    }
+  }
+
+  /**
+   * Where in a framework's artifacts its limits can be read.
+   *
+   * @param bom {@code group:artifact}, in every version that the framework has
+   * @param floor {@code group:artifact!class}: its class file version is the lowest Java level
+   * @param reader {@code group:artifact!class}: its constants V17, V21, … are the levels it reads
+   * @param languages language to the {@code group:artifact} whose managed version is the language's
+   */
+  public record Probes(String bom, String floor, String reader, Map<String, String> languages) {}
+
+  /** How far a line, or a version, can be relied on. */
+  public enum Standing {
+    SUPPORTED("in support"),
+    PAST("past support"),
+    PRE_RELEASE("pre-release");
+
+    private final String words;
+
+    Standing(String words) {
+      this.words = words;
+    }
+
+    /** For people. */
+    public String words() {
+      return words;
+    }
+  }
 
   /**
    * A line of a framework.
    *
    * @param line as in {@code 4.1}
-   * @param standing stable or pre-release
+   * @param until the month in which support ends or ended, as in {@code 2026-12}; {@code null} if
+   *     that is open
+   * @param estimated whether the standing was computed from dates of release, since no source says
+   * @param source what the standing rests on
+   * @param servlet the servlet level that its web part is written for; {@code null} if it has none
    * @param versions newest first; never empty
    */
-  public record Line(String line, String standing, List<Version> versions) {}
+  public record Line(
+      String line,
+      Standing standing,
+      @Nullable String until,
+      boolean estimated,
+      String source,
+      @Nullable Version servlet,
+      List<Version> versions) {
+    /** The standing of one of its versions. */
+    public Standing standing(Version version) {
+      return version.isPreRelease() ? Standing.PRE_RELEASE : standing;
+    }
+  }
 
   /** Something that is picked by its id alone: packaging, sample depth, layout, extra. */
   public record Choice(About about, List<Contribution> bindings) implements Option {}
@@ -90,10 +156,16 @@ public final class Options {
    *
    * @param verb the clause it is in the sentence of a brief ("lives in PostgreSQL")
    * @param category the kind of clause it goes to
+   * @param kin the job it does, if others do the same: one can stand in for another
    * @param search words by which people look for it
    */
   public record Starter(
-      About about, String verb, String category, List<String> search, List<Contribution> bindings)
+      About about,
+      String verb,
+      String category,
+      @Nullable String kin,
+      List<String> search,
+      List<Contribution> bindings)
       implements Option {}
 
   /** A kind of starter, in the order in which the sentence has them. */

@@ -1,19 +1,36 @@
 package vividtrellis.core.catalog;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /** Reads one entry of {@code rules}. */
 final class RuleReader {
 
   private static final List<String> EVIDENCE =
-      List.of("bom", "pom", "class-file", "recorded-build", "documentation");
+      List.of("bom", "pom", "module", "class-file", "recorded-build", "documentation");
 
   private RuleReader() {}
 
-  static Rule rule(Section section) {
+  /** One rule, or one for each two of {@code any-two}, all with one id: at most one should hold. */
+  static List<Rule> rules(Section section) {
+    List<Term> any = section.parsed("any-two", Term::parse);
+    if (any.isEmpty()) {
+      return List.of(rule(section, List.of()));
+    }
+    List<Rule> rules = new ArrayList<>();
+    for (int i = 0; i < any.size(); i++) {
+      for (int j = i + 1; j < any.size(); j++) {
+        rules.add(rule(section, List.of(any.get(i), any.get(j))));
+      }
+    }
+    return rules;
+  }
+
+  private static Rule rule(Section section, List<Term> pair) {
     String id = section.text("id");
     String kind = section.text("kind");
-    List<Term> when = section.parsed("when", Term::parse);
+    List<Term> when = new ArrayList<>(pair);
+    when.addAll(section.parsed("when", Term::parse));
     String because = section.text("because");
     List<Evidence> evidence = section.sections("evidence", RuleReader::evidence);
     if (when.isEmpty()) {

@@ -43,6 +43,11 @@ final class Section {
     fault(fields.at(), reason);
   }
 
+  /** Where this mapping stands, as a fault without a reason yet. */
+  Fault origin() {
+    return new Fault(file, fields.at().line(), "");
+  }
+
   /** Names every key that nothing has asked for. To be called last. */
   void nothingElse() {
     fields

@@ -20,7 +20,11 @@ sealed interface Change {
   /** The operation on the document of a brief that does the same. */
   PatchOp patch(Brief brief);
 
-  /** How much it disturbs; smaller is gentler. */
+  /**
+   * How much it disturbs; smaller is gentler: adding what is missing or mending a name (0), a patch
+   * (1), a line up (2) or down (3), a level up (4) or down (5), one thing in another's place (6),
+   * letting a pick go (7).
+   */
   int disruption();
 
   /** Sets a single-valued pick. */
@@ -47,15 +51,33 @@ sealed interface Change {
     @Override
     public int disruption() {
       return switch (key) {
-        case FRAMEWORK, BUILD, EDITION -> 2;
-        case LANGUAGE, JVM, JDK -> 3;
-        default -> 1;
+        case BUILD, EDITION, PACKAGING, SAMPLE, LAYOUT, ALONGSIDE -> 6;
+        case FRAMEWORK -> 2;
+        case LANGUAGE, JVM, JDK -> 4;
+        default -> 0;
       };
     }
 
     private static Object plain(Key key, String value) {
       Node.Fields one = Node.fields().with(key.word(), Node.text(value));
       return ((Map<?, ?>) Documents.plain(one)).values().iterator().next();
+    }
+  }
+
+  /**
+   * Moves a pick to another version or another option.
+   *
+   * @param disruption how much that disturbs, seen from what was picked
+   */
+  record Move(Key key, String value, int disruption) implements Change {
+    @Override
+    public Brief apply(Brief brief) {
+      return brief.with(key, value);
+    }
+
+    @Override
+    public PatchOp patch(Brief brief) {
+      return new Set(key, value).patch(brief);
     }
   }
 
@@ -76,7 +98,7 @@ sealed interface Change {
 
     @Override
     public int disruption() {
-      return 2;
+      return 7;
     }
   }
 
@@ -118,7 +140,7 @@ sealed interface Change {
 
     @Override
     public int disruption() {
-      return out == null ? 1 : in == null ? 5 : 4;
+      return out == null ? 0 : in == null ? 7 : 6;
     }
 
     private List<String> list(Brief brief) {

@@ -8,6 +8,7 @@ import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.compat.Verdict.FilledIn;
+import vividtrellis.core.version.Version;
 
 /** A brief in which everything is picked, and why for each pick that the service made. */
 final class Completion {
@@ -30,21 +31,28 @@ final class Completion {
         Key.BUILD,
         selection.build() + "@" + selection.buildVersion(),
         there(Key.BUILD) ? "filled-build-version" : "filled-build");
+    Version own = selection.languageVersion();
     fill(
         Key.LANGUAGE,
-        selection.language() + "@" + selection.jvm(),
-        there(Key.JVM) ? "filled-language-jvm" : "filled-language");
-    fill(Key.JVM, selection.jvm().text(), "filled-jvm");
+        selection.language() + "@" + (own == null ? selection.jvm() : own),
+        own != null
+            ? (there(Key.LANGUAGE) ? "filled-language-version" : "filled-language-first")
+            : there(Key.JVM) ? "filled-language-jvm" : "filled-language");
+    fill(Key.JVM, selection.jvm().text(), own == null ? "filled-jvm" : "filled-jvm-level");
     fill(Key.JDK, selection.jdk().text(), "filled-jdk");
+    Version framework = selection.frameworkVersion();
     fill(
         Key.FRAMEWORK,
-        selection.framework() + "@" + selection.frameworkVersion(),
+        framework == null ? selection.framework() : selection.framework() + "@" + framework,
         there(Key.FRAMEWORK) ? "filled-framework-version" : "filled-framework");
+    if (there(Key.ALONGSIDE)) {
+      fill(Key.ALONGSIDE, selection.alongside(), "filled-language-version");
+    }
     fill(Key.PACKAGING, selection.packaging(), "filled-packaging");
     fill(
         Key.SAMPLE,
         selection.sample(),
-        selection.sample().equals("none") ? "filled-sample-none" : "filled-sample-endpoint");
+        selection.sample().equals("endpoint") ? "filled-sample-endpoint" : "filled-sample-none");
     fill(Key.LAYOUT, selection.layout(), "filled-layout");
     fill(Key.PORT, sent.get(Key.PORT).orElse("8080"), "filled-port");
     fill(Key.FORMAT, sent.get(Key.FORMAT).orElse("yaml"), "filled-format");

@@ -4,21 +4,14 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
-import vividtrellis.core.catalog.Edition;
-import vividtrellis.core.catalog.Options.Framework;
-import vividtrellis.core.catalog.Options.Language;
-import vividtrellis.core.catalog.Options.Level;
-import vividtrellis.core.catalog.Options.Line;
-import vividtrellis.core.catalog.Rule;
-import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Verdict.PatchOp;
 import vividtrellis.core.compat.Verdict.Remedy;
 
@@ -32,8 +25,11 @@ final class Remedies {
   private static final int MOST = 5;
   private static final int MOST_TRIED = 120;
 
-  /** With more blockers than this, no short way can be expected and none is searched for. */
-  private static final int FEW = 6;
+  /** Of this many ways, what is not needed is left out; of more, nobody would see it. */
+  private static final int MOST_SHRUNK = 12;
+
+  /** With more blockers than this, all short ways are too many to try. */
+  private static final int FEW = 2;
 
   /** The most changes that one way may take. */
   private static final int LONGEST = 40;
@@ -46,11 +42,15 @@ final class Remedies {
     List<List<Change>> of(Brief brief);
   }
 
-  private record Way(List<Change> changes, Brief result) {
+  private record Way(Brief start, List<Change> changes, Brief result) {
+    static Way from(Brief start) {
+      return new Way(start, List.of(), start);
+    }
+
     Way then(Change change) {
       List<Change> more = new ArrayList<>(changes);
       more.add(change);
-      return new Way(more, change.apply(result));
+      return new Way(start, more, change.apply(result));
     }
 
     int disruption() {
@@ -58,18 +58,18 @@ final class Remedies {
     }
   }
 
-  private final Edition edition;
+  private final Board board;
   private final Blockers blockers;
   private final int standing;
-  private int judged;
+  private final Map<Brief, List<List<Change>>> judged = new HashMap<>();
 
   /**
    * For one brief.
    *
    * @param standing how many blockers it has as it stands
    */
-  Remedies(Edition edition, Blockers blockers, int standing) {
-    this.edition = edition;
+  Remedies(Board board, Blockers blockers, int standing) {
+    this.board = board;
     this.blockers = blockers;
     this.standing = standing;
   }
@@ -81,29 +81,69 @@ final class Remedies {
     }
     List<Way> ways = standing > FEW ? new ArrayList<>() : search(brief, first);
     if (ways.isEmpty()) {
-      first.stream().map(c -> greedy(new Way(List.of(), brief).then(c))).forEach(ways::addAll);
+      first.stream().map(c -> greedy(Way.from(brief).then(c))).forEach(ways::addAll);
     }
     Set<Brief> seen = new HashSet<>();
-    return ways.stream()
-        .sorted(
-            Comparator.comparingInt((Way way) -> way.changes().size())
-                .thenComparingInt(Way::disruption))
-        .filter(way -> seen.add(way.result()))
-        .limit(MOST)
-        .map(way -> remedy(brief, way))
-        .toList();
+    List<Way> least =
+        ways.stream()
+            .sorted(
+                Comparator.comparingInt((Way way) -> way.changes().size())
+                    .thenComparingInt(Way::disruption))
+            .limit(MOST_SHRUNK)
+            .map(this::shrunk)
+            .filter(way -> seen.add(way.result()))
+            .toList();
+    return shown(least).stream().map(way -> remedy(brief, way)).toList();
+  }
+
+  /** The best ones; where those are all of one kind, the last makes room for one of another. */
+  private static List<Way> shown(List<Way> ways) {
+    List<Way> shown = new ArrayList<>(ways.subList(0, Math.min(MOST, ways.size())));
+    if (ways.size() > MOST
+        && shown.stream().map(way -> way.changes().get(0).disruption()).distinct().count() == 1) {
+      int kind = shown.get(0).changes().get(0).disruption();
+      ways.stream()
+          .filter(way -> way.changes().get(0).disruption() != kind)
+          .findFirst()
+          .ifPresent(other -> shown.set(MOST - 1, other));
+    }
+    return shown;
   }
 
   /** What is left to mend; once enough has been judged, too much to go on. */
   private List<List<Change>> left(Brief brief) {
-    judged++;
-    return judged > MOST_JUDGED ? List.of(List.of()) : blockers.of(brief);
+    List<List<Change>> known = judged.get(brief);
+    if (known == null) {
+      known = judged.size() > MOST_JUDGED ? List.of(List.of()) : blockers.of(brief);
+      judged.put(brief, known);
+    }
+    return known;
+  }
+
+  /** Leaves out what is not needed. */
+  private Way shrunk(Way way) {
+    List<Change> kept = new ArrayList<>(way.changes());
+    for (int i = kept.size() - 1; i >= 0 && kept.size() > 1; i--) {
+      Change change = kept.remove(i);
+      if (!left(along(way.start(), kept).result()).isEmpty()) {
+        kept.add(i, change);
+      }
+    }
+    return along(way.start(), kept);
+  }
+
+  private static Way along(Brief start, List<Change> changes) {
+    Way way = Way.from(start);
+    for (Change change : changes) {
+      way = way.then(change);
+    }
+    return way;
   }
 
   private List<Way> search(Brief brief, List<Change> first) {
     List<Way> found = new ArrayList<>();
     Deque<Way> open = new ArrayDeque<>();
-    first.forEach(change -> open.add(new Way(List.of(), brief).then(change)));
+    first.forEach(change -> open.add(Way.from(brief).then(change)));
     for (int tried = 0; !open.isEmpty() && tried < MOST_TRIED; tried++) {
       Way way = open.poll();
       if (!found.isEmpty() && way.changes().size() > found.get(0).changes().size()) {
@@ -119,20 +159,33 @@ final class Remedies {
     return found;
   }
 
-  /** For many blockers at once: the gentlest change for each in turn. */
+  /**
+   * For many blockers at once: for each in turn the gentlest change after which there are fewer.
+   */
   private List<Way> greedy(Way start) {
     Way way = start;
-    for (int i = 0; i < LONGEST; i++) {
-      List<List<Change>> left = left(way.result());
-      if (left.isEmpty()) {
-        return List.of(way);
+    List<List<Change>> left = left(way.result());
+    while (!left.isEmpty() && way.changes().size() < LONGEST) {
+      Way next = null;
+      for (Change change : left.get(0)) {
+        Way tried = way.then(change);
+        if (left(tried.result()).size() < left.size()) {
+          next = tried;
+          break;
+        }
       }
-      if (left.get(0).isEmpty()) {
-        return List.of();
+      if (next == null) {
+        // Nothing makes it fewer at once; with picks let go one by one it fits in the end.
+        List<Change> harshest = left.get(0);
+        if (harshest.isEmpty()) {
+          return List.of();
+        }
+        next = way.then(harshest.get(harshest.size() - 1));
       }
-      way = way.then(left.get(0).get(0));
+      way = next;
+      left = left(way.result());
     }
-    return List.of();
+    return left.isEmpty() ? List.of(way) : List.of();
   }
 
   private Remedy remedy(Brief brief, Way way) {
@@ -158,24 +211,10 @@ final class Remedies {
 
   private String title(Change change) {
     if (change instanceof Change.Set set) {
-      if (set.key() == Key.NAME) {
-        return Sentences.say("remedy-name", Map.of("value", set.value()));
-      }
-      String code =
-          switch (set.key()) {
-            case FRAMEWORK -> "remedy-framework";
-            case LANGUAGE -> "remedy-language";
-            default -> "remedy-set";
-          };
-      int split = set.value().indexOf('@');
-      String id = split < 0 ? set.value() : set.value().substring(0, split);
-      return Sentences.say(
-          split < 0 ? "remedy-set" : code,
-          Map.of(
-              "key", set.key().word(),
-              "value", set.value(),
-              "label", label(id),
-              "version", set.value().substring(split + 1)));
+      return titleOf(set.key(), set.value());
+    }
+    if (change instanceof Change.Move move) {
+      return titleOf(move.key(), move.value());
     }
     if (change instanceof Change.Remove remove) {
       return Sentences.say("remedy-remove", Map.of("key", remove.key().word()));
@@ -184,85 +223,27 @@ final class Remedies {
     String id = listed.in() == null ? listed.out() : listed.in();
     String code =
         listed.out() == null ? "remedy-add" : listed.in() == null ? "remedy-drop" : "remedy-swap";
-    return Sentences.say(code, Map.of("label", label(String.valueOf(id))));
+    return Sentences.say(code, Map.of("label", Mending.label(String.valueOf(id), board)));
   }
 
-  private String label(String id) {
-    return edition
-        .options()
-        .filter(option -> option.id().equals(id))
-        .map(option -> option.about().label())
-        .findFirst()
-        .orElse(id);
-  }
-
-  /** The changes that mend one broken rule: make a needed term hold, or a condition not hold. */
-  static List<Change> mending(Rule rule, Selection selection, Brief brief, Edition edition) {
-    Set<Change> changes = new LinkedHashSet<>();
-    for (Term term : Rules.remaining(rule)) {
-      changes.addAll(towards(term, true, brief, edition));
-    }
-    for (Term term : rule.when()) {
-      if (selection.holds(term)) {
-        changes.addAll(towards(term, false, brief, edition));
-      }
-    }
-    List<Change> sorted = new ArrayList<>(changes);
-    sorted.sort(Comparator.comparingInt(Change::disruption));
-    return sorted;
-  }
-
-  private static List<Change> towards(Term term, boolean hold, Brief brief, Edition edition) {
-    boolean wanted = term.negated() != hold;
-    String id = term.id();
-    return switch (term.variable()) {
-      case STARTER, EXTRA -> listed(term.variable().word(), String.valueOf(id), wanted, brief);
-      case FRAMEWORK -> frameworks(term, wanted, edition);
-      case LANGUAGE, JVM -> levels(term, wanted, edition);
-      case JDK -> List.of(new Change.Remove(Key.JDK));
-      case BUILD, PACKAGING, SAMPLE, LAYOUT -> {
-        Key key = Key.of(term.variable().word()).orElseThrow();
-        yield wanted
-            ? List.of(new Change.Set(key, String.valueOf(id)))
-            : brief.get(key).isPresent() ? List.of(new Change.Remove(key)) : List.of();
-      }
-    };
-  }
-
-  private static List<Change> listed(String kind, String id, boolean wanted, Brief brief) {
-    boolean there = brief.starters().contains(id) || brief.extras().contains(id);
-    if (wanted == there) {
-      return List.of();
-    }
-    return List.of(wanted ? Change.add(kind, id) : Change.drop(kind, id));
-  }
-
-  private static List<Change> frameworks(Term term, boolean wanted, Edition edition) {
-    List<Change> changes = new ArrayList<>();
-    for (Framework framework : edition.frameworks()) {
-      for (Line line : framework.lines()) {
-        boolean holds =
-            framework.id().equals(term.id()) && term.range().holds(line.versions().get(0));
-        if (holds == wanted) {
-          changes.add(new Change.Set(Key.FRAMEWORK, framework.id() + "@" + line.line()));
-        }
-      }
-    }
-    return changes;
-  }
-
-  private static List<Change> levels(Term term, boolean wanted, Edition edition) {
-    List<Change> changes = new ArrayList<>();
-    for (Language language : edition.languages()) {
-      for (Level level : language.levels()) {
-        boolean holds =
-            (term.id() == null || language.id().equals(term.id()))
-                && term.range().holds(level.version());
-        if (holds == wanted) {
-          changes.add(new Change.Set(Key.LANGUAGE, language.id() + "@" + level.level()));
-        }
-      }
-    }
-    return changes;
+  private String titleOf(Key key, String value) {
+    int split = value.indexOf('@');
+    String id = split < 0 ? value : value.substring(0, split);
+    boolean option = key == Key.FRAMEWORK || key == Key.LANGUAGE || key == Key.BUILD;
+    String code =
+        key == Key.NAME
+            ? "remedy-name"
+            : !option
+                ? "remedy-set"
+                : split < 0
+                    ? "remedy-use"
+                    : key == Key.FRAMEWORK ? "remedy-framework" : "remedy-language";
+    return Sentences.say(
+        code,
+        Map.of(
+            "key", key.word(),
+            "value", value,
+            "label", Mending.label(id, board),
+            "version", value.substring(split + 1)));
   }
 }

@@ -10,21 +10,28 @@ import vividtrellis.core.version.Version;
 /**
  * One value for every variable: what conditions are asked of. Immutable.
  *
+ * @param languageVersion the language's own; {@code null} where its version is the level
  * @param jvm Java level compiled for and run on
  * @param jdk the JDK that builds and runs it
+ * @param frameworkVersion {@code null} for a framework without versions
+ * @param servlet the servlet level of the framework's web part; {@code null} if it has none
+ * @param alongside second language with its version, or {@code none}
  * @param starters ids that are picked, in the order given
  */
 public record Selection(
     String build,
     Version buildVersion,
     String language,
+    @Nullable Version languageVersion,
     Version jvm,
     Version jdk,
     String framework,
-    Version frameworkVersion,
+    @Nullable Version frameworkVersion,
+    @Nullable Version servlet,
     String packaging,
     String sample,
     String layout,
+    String alongside,
     Set<String> starters,
     Set<String> extras) {
 
@@ -39,10 +46,12 @@ public record Selection(
     boolean plain =
         switch (term.variable()) {
           case BUILD -> is(term, build, buildVersion);
-          case LANGUAGE -> is(term, language, jvm);
+          case LANGUAGE -> is(term, language, languageVersion == null ? jvm : languageVersion);
           case JVM -> term.range().holds(jvm);
           case JDK -> term.range().holds(jdk);
           case FRAMEWORK -> is(term, framework, frameworkVersion);
+          case SERVLET -> servlet != null && term.range().holds(servlet);
+          case ALONGSIDE -> isAlongside(term);
           case PACKAGING -> packaging.equals(term.id());
           case SAMPLE -> sample.equals(term.id());
           case LAYOUT -> layout.equals(term.id());
@@ -62,26 +71,14 @@ public record Selection(
     return true;
   }
 
-  Selection withStarter(String id) {
-    Set<String> more = new LinkedHashSet<>(starters);
-    more.add(id);
-    return new Selection(
-        build,
-        buildVersion,
-        language,
-        jvm,
-        jdk,
-        framework,
-        frameworkVersion,
-        packaging,
-        sample,
-        layout,
-        more,
-        extras);
+  private boolean isAlongside(Term term) {
+    int at = alongside.indexOf('@');
+    Version version = at < 0 ? null : new Version(alongside.substring(at + 1));
+    return is(term, at < 0 ? alongside : alongside.substring(0, at), version);
   }
 
-  private static boolean is(Term term, String id, Version version) {
-    return id.equals(term.id()) && term.range().holds(version);
+  private static boolean is(Term term, String id, @Nullable Version version) {
+    return id.equals(term.id()) && (version == null || term.range().holds(version));
   }
 
   private static boolean contains(Set<String> ids, @Nullable String id) {

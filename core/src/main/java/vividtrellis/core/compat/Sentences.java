@@ -18,7 +18,8 @@ final class Sentences {
   private static final Properties TEXTS = load();
 
   /** Arguments that are made from the catalog, not from what somebody wrote. */
-  private static final Set<String> OURS = Set.of("because", "known", "range", "first", "then");
+  private static final Set<String> OURS =
+      Set.of("because", "known", "range", "first", "then", "until", "line", "nearest");
 
   private Sentences() {}
 

@@ -23,6 +23,9 @@ public record Verdict(
     List<Finding> findings,
     List<Offer> offers) {
 
+  /** The finding that something picked can be checked, but not be written by this version yet. */
+  public static final String NOT_WRITTEN_YET = "not-written-yet";
+
   /** Copies its lists. */
   public Verdict {
     filledIn = List.copyOf(filledIn);
@@ -30,9 +33,14 @@ public record Verdict(
     offers = List.copyOf(offers);
   }
 
-  /** Whether a project can be made. */
+  /** Whether the picks fit together. */
   public boolean fits() {
     return selection.isPresent();
+  }
+
+  /** Whether a project can be made now: the picks fit, and this version can write all of them. */
+  public boolean isWritable() {
+    return fits() && findings.stream().noneMatch(each -> each.rule().equals(NOT_WRITTEN_YET));
   }
 
   /** How much a finding weighs; from heaviest to lightest. */
@@ -85,7 +93,7 @@ public record Verdict(
   /**
    * Whether an option can be had with all other picks.
    *
-   * @param kind build, language, framework, packaging, sample, layout, starter or extra
+   * @param kind the key of the pick, or starter or extra
    * @param id the id; with {@code @version} where the option has versions
    * @param because why not; {@code null} when it is possible
    */

@@ -1,10 +1,11 @@
 /**
- * Whether picks fit: rules, the search over all combinations, findings with reasons and ways out,
- * and the filling in of what was not picked.
+ * Whether picks fit: rules, findings with reasons and ways out, the filling in of what was not
+ * picked, offers and the lattice.
  *
- * <p>The door is {@link vividtrellis.core.compat.Verdicts}. The search hides behind the
- * package-private interface {@code Solver}. Sentences come from {@code sentences.properties} or
- * from the catalog; no sentence is written in code, none is ever compared.
+ * <p>The doors are {@link vividtrellis.core.compat.Verdicts} for one edition and {@link
+ * vividtrellis.core.compat.Editions} for several. Searching is left to the room {@code solver}, for
+ * which {@code Board} turns an edition into numbers. Sentences come from {@code
+ * sentences.properties} or from the catalog; no sentence is written in code, none is ever compared.
  */
 @NullMarked
 package vividtrellis.core.compat;

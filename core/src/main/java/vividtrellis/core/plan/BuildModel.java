@@ -25,14 +25,23 @@ public record BuildModel(
    * An artifact that the project depends on.
    *
    * @param version empty where the parent says it
+   * @param without what it would bring along and must not
    */
   public record Dependency(
-      String group, String artifact, Optional<String> version, Scope scope, Cause cause) {
+      String group,
+      String artifact,
+      Optional<String> version,
+      Scope scope,
+      List<Exclusion> without,
+      Cause cause) {
     /** {@code group:artifact}. */
     public String key() {
       return group + ":" + artifact;
     }
   }
+
+  /** An artifact that is kept out. */
+  public record Exclusion(String group, String artifact, Cause cause) {}
 
   /**
    * A plugin of the build.

@@ -19,11 +19,13 @@ import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Selection;
 import vividtrellis.core.plan.BuildModel.Dependency;
+import vividtrellis.core.plan.BuildModel.Exclusion;
 import vividtrellis.core.plan.BuildModel.Plugin;
 import vividtrellis.core.plan.BuildModel.Property;
 import vividtrellis.core.plan.ProjectPlan.Part;
 import vividtrellis.core.plan.ProjectPlan.Setting;
 import vividtrellis.core.plan.Words.Escaping;
+import vividtrellis.core.version.Version;
 
 /** The door of this room: a completed brief and what was chosen give a plan. */
 public final class ProjectPlanner {
@@ -36,7 +38,8 @@ public final class ProjectPlanner {
   private Optional<Dependency> parent = Optional.empty();
   private final Map<String, Property> properties = new LinkedHashMap<>();
   private final Map<String, Dependency> dependencies = new LinkedHashMap<>();
-  private final List<Plugin> plugins = new ArrayList<>();
+  private final Map<String, List<Exclusion>> exclusions = new LinkedHashMap<>();
+  private final Map<String, Plugin> plugins = new LinkedHashMap<>();
   private final Map<String, List<Setting>> settings = new LinkedHashMap<>();
   private final List<Part> parts = new ArrayList<>();
 
@@ -67,10 +70,16 @@ public final class ProjectPlanner {
         }
       }
     }
-    List<Dependency> sorted = new ArrayList<>(dependencies.values());
+    List<Dependency> sorted = new ArrayList<>();
+    dependencies.values().forEach(each -> sorted.add(withExclusions(each)));
     sorted.sort(Comparator.comparing(Dependency::scope));
     BuildModel build =
-        new BuildModel(parent, about(), List.copyOf(properties.values()), sorted, plugins);
+        new BuildModel(
+            parent,
+            about(),
+            List.copyOf(properties.values()),
+            sorted,
+            List.copyOf(plugins.values()));
     return new ProjectPlan(
         brief.require(Key.NAME),
         words,
@@ -130,14 +139,28 @@ public final class ProjectPlanner {
         dependencies.merge(artifact.key(), more, ProjectPlanner::widest);
       }
     }
+    binding
+        .without()
+        .forEach(
+            (out, from) ->
+                from.forEach(
+                    key ->
+                        exclusions
+                            .computeIfAbsent(key, k -> new ArrayList<>())
+                            .add(
+                                new Exclusion(
+                                    out.substring(0, out.indexOf(':')),
+                                    out.substring(out.indexOf(':') + 1),
+                                    cause))));
     for (Contribution.Plugin plugin : binding.plugins()) {
       Cause why =
           plugin.because() == null
               ? cause
               : new Cause(cause.picks(), small(String.valueOf(plugin.because())));
-      plugins.add(
+      Plugin more =
           new Plugin(
-              plugin.group(), plugin.artifact(), Filling.fill(plugin.body(), this::small), why));
+              plugin.group(), plugin.artifact(), Filling.fill(plugin.body(), this::small), why);
+      plugins.merge(plugin.group() + ":" + plugin.artifact(), more, ProjectPlanner::joined);
     }
     binding
         .settings()
@@ -146,7 +169,12 @@ public final class ProjectPlanner {
                 values.forEach(
                     (key, value) -> {
                       Setting setting = new Setting(path(small(key)), small(value), cause);
-                      settings.computeIfAbsent(profile, p -> new ArrayList<>()).add(setting);
+                      List<Setting> there =
+                          settings.computeIfAbsent(profile, p -> new ArrayList<>());
+                      // Where two picks set one thing, the one that comes first wins.
+                      if (there.stream().noneMatch(s -> s.path().equals(setting.path()))) {
+                        there.add(setting);
+                      }
                     }));
     for (FilePart part : binding.files()) {
       if (selection.holdsAll(part.when())) {
@@ -183,7 +211,27 @@ public final class ProjectPlanner {
         artifact.artifact(),
         Optional.ofNullable(artifact.version()).map(this::small),
         artifact.scope(),
+        List.of(),
         cause);
+  }
+
+  private Dependency withExclusions(Dependency plain) {
+    return new Dependency(
+        plain.group(),
+        plain.artifact(),
+        plain.version(),
+        plain.scope(),
+        List.copyOf(exclusions.getOrDefault(plain.key(), List.of())),
+        plain.cause());
+  }
+
+  /** Two options may configure one plugin: what both say is joined, lists one after the other. */
+  private static Plugin joined(Plugin first, Plugin second) {
+    return new Plugin(
+        first.group(),
+        first.artifact(),
+        Filling.joined(first.body(), second.body()),
+        first.cause().and(second.cause()));
   }
 
   private static Dependency widest(Dependency first, Dependency second) {
@@ -193,6 +241,7 @@ public final class ProjectPlanner {
         wide.artifact(),
         wide.version(),
         wide.scope(),
+        wide.without(),
         first.cause().and(second.cause()));
   }
 
@@ -265,8 +314,9 @@ public final class ProjectPlanner {
     values.put("version", brief.require(Key.VERSION));
     values.put("level", selection.jvm().text());
     values.put("jdk", selection.jdk().text());
-    values.put("frameworkVersion", selection.frameworkVersion().text());
-    values.put("frameworkLine", selection.frameworkVersion().line());
+    Version framework = selection.frameworkVersion();
+    values.put("frameworkVersion", framework == null ? "" : framework.text());
+    values.put("frameworkLine", framework == null ? "" : framework.line());
     values.put("buildVersion", selection.buildVersion().text());
     values.put("packaging", selection.packaging());
     values.put("port", brief.require(Key.PORT));

@@ -8,6 +8,7 @@ import vividtrellis.core.catalog.Contribution.Scope;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.plan.BuildModel;
 import vividtrellis.core.plan.BuildModel.Dependency;
+import vividtrellis.core.plan.BuildModel.Exclusion;
 import vividtrellis.core.plan.BuildModel.Plugin;
 import vividtrellis.core.plan.BuildModel.Property;
 import vividtrellis.core.plan.Cause;
@@ -105,8 +106,21 @@ final class MavenWriter {
     element(3, "groupId", dependency.group(), cause);
     element(3, "artifactId", dependency.artifact(), cause);
     dependency.version().ifPresent(version -> element(3, "version", version, cause));
-    if (dependency.scope() != Scope.COMPILE) {
+    if (dependency.scope() == Scope.OPTIONAL) {
+      element(3, "optional", "true", cause);
+    } else if (dependency.scope() != Scope.COMPILE) {
       element(3, "scope", dependency.scope().name().toLowerCase(Locale.ROOT), cause);
+    }
+    if (!dependency.without().isEmpty()) {
+      Cause first = dependency.without().get(0).cause();
+      out.line("            <exclusions>", first);
+      for (Exclusion exclusion : dependency.without()) {
+        out.line("                <exclusion>", exclusion.cause());
+        element(5, "groupId", exclusion.group(), exclusion.cause());
+        element(5, "artifactId", exclusion.artifact(), exclusion.cause());
+        out.line("                </exclusion>", exclusion.cause());
+      }
+      out.line("            </exclusions>", first);
     }
     out.line("        </dependency>", cause);
   }

@@ -1,11 +1,12 @@
 package vividtrellis.core.version;
 
 import java.math.BigInteger;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A version: numbers joined by dots, then perhaps a qualifier after a dash or dot.
@@ -21,10 +22,8 @@ import java.util.regex.Pattern;
  * none.
  *
  * <p>Examples: {@code 4.1.0-M1 < 4.1.0-M2 < 4.1.0-RC1 < 4.1.0 = 4.1 < 4.1.2 < 4.1.10}.
- *
- * @param text as it was written
  */
-public record Version(String text) implements Comparable<Version> {
+public final class Version implements Comparable<Version> {
 
   private static final Pattern FORM =
       Pattern.compile("([0-9]{1,9}(?:\\.[0-9]{1,9})*)(?:[-.]([A-Za-z][A-Za-z0-9.-]*))?");
@@ -32,16 +31,37 @@ public record Version(String text) implements Comparable<Version> {
   private static final List<String> BEFORE_RELEASE =
       List.of("alpha", "beta", "m", "rc", "snapshot");
 
+  private final String text;
+  private final int[] numbers;
+  private final int rank;
+  private final BigInteger qualifierNumber;
+
   /**
-   * Checks the form.
+   * Reads a version.
    *
    * @throws IllegalArgumentException when the text is no version
    */
-  public Version {
-    if (!FORM.matcher(text).matches()) {
+  public Version(String text) {
+    Matcher form = FORM.matcher(text);
+    if (!form.matches()) {
       throw new IllegalArgumentException(
           "'" + text + "' is no version; expected numbers joined by dots, as in 4.1.2 or 4.2.0-M1");
     }
+    this.text = text;
+    this.numbers =
+        Arrays.stream(form.group(1).split("\\.", -1)).mapToInt(Integer::parseInt).toArray();
+    String qualifier = form.group(2) == null ? "" : form.group(2);
+    Matcher parts = QUALIFIER.matcher(qualifier);
+    boolean some = parts.matches();
+    int known = some ? BEFORE_RELEASE.indexOf(parts.group(1).toLowerCase(Locale.ROOT)) : -1;
+    this.rank = known < 0 ? BEFORE_RELEASE.size() : known;
+    this.qualifierNumber =
+        some && !parts.group(2).isEmpty() ? new BigInteger(parts.group(2)) : BigInteger.ZERO;
+  }
+
+  /** As it was written. */
+  public String text() {
+    return text;
   }
 
   /** Whether a text has the form of a version. */
@@ -51,66 +71,48 @@ public record Version(String text) implements Comparable<Version> {
 
   /** Whether this is an alpha, beta, milestone, candidate or snapshot. */
   public boolean isPreRelease() {
-    return rank() < BEFORE_RELEASE.size();
+    return rank < BEFORE_RELEASE.size();
   }
 
   /** The first two numbers ({@code 4.1} of {@code 4.1.2}): what frameworks call their line. */
   public String line() {
-    List<BigInteger> numbers = numbers();
-    return numbers.get(0) + "." + (numbers.size() > 1 ? numbers.get(1) : "0");
+    return at(0) + "." + at(1);
+  }
+
+  /** Whether this is a pre-release of another version: the same numbers, and a stage before it. */
+  boolean isPreReleaseOf(Version other) {
+    boolean same = true;
+    for (int i = 0; i < Math.max(numbers.length, other.numbers.length); i++) {
+      same &= at(i) == other.at(i);
+    }
+    return same && isPreRelease() && !other.isPreRelease();
   }
 
   @Override
   public int compareTo(Version other) {
-    List<BigInteger> mine = numbers();
-    List<BigInteger> theirs = other.numbers();
-    for (int i = 0; i < Math.max(mine.size(), theirs.size()); i++) {
-      int order = at(mine, i).compareTo(at(theirs, i));
+    for (int i = 0; i < Math.max(numbers.length, other.numbers.length); i++) {
+      int order = Integer.compare(at(i), other.at(i));
       if (order != 0) {
         return order;
       }
     }
-    int order = Integer.compare(rank(), other.rank());
-    return order != 0 || !isPreRelease()
-        ? order
-        : qualifierNumber().compareTo(other.qualifierNumber());
+    int order = Integer.compare(rank, other.rank);
+    return order != 0 || !isPreRelease() ? order : qualifierNumber.compareTo(other.qualifierNumber);
   }
 
-  private List<BigInteger> numbers() {
-    Matcher form = FORM.matcher(text);
-    List<BigInteger> numbers = new ArrayList<>();
-    if (form.matches()) {
-      for (String number : form.group(1).split("\\.", -1)) {
-        numbers.add(new BigInteger(number));
-      }
-    }
-    return numbers;
+  private int at(int i) {
+    return i < numbers.length ? numbers[i] : 0;
   }
 
-  private int rank() {
-    Matcher form = FORM.matcher(text);
-    if (!form.matches() || form.group(2) == null) {
-      return BEFORE_RELEASE.size();
-    }
-    Matcher qualifier = QUALIFIER.matcher(form.group(2));
-    String word = qualifier.matches() ? qualifier.group(1).toLowerCase(Locale.ROOT) : "";
-    int rank = BEFORE_RELEASE.indexOf(word);
-    return rank < 0 ? BEFORE_RELEASE.size() : rank;
+  /** Two versions are the same when they are written the same; see {@link #compareTo} for order. */
+  @Override
+  public boolean equals(@Nullable Object other) {
+    return other instanceof Version version && version.text.equals(text);
   }
 
-  private BigInteger qualifierNumber() {
-    Matcher form = FORM.matcher(text);
-    if (form.matches() && form.group(2) != null) {
-      Matcher qualifier = QUALIFIER.matcher(form.group(2));
-      if (qualifier.matches() && !qualifier.group(2).isEmpty()) {
-        return new BigInteger(qualifier.group(2));
-      }
-    }
-    return BigInteger.ZERO;
-  }
-
-  private static BigInteger at(List<BigInteger> numbers, int i) {
-    return i < numbers.size() ? numbers.get(i) : BigInteger.ZERO;
+  @Override
+  public int hashCode() {
+    return text.hashCode();
   }
 
   @Override

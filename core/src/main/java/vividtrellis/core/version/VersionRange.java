@@ -13,10 +13,10 @@ import org.jspecify.annotations.Nullable;
  *       | "*"                                                       every version
  * </pre>
  *
- * <p>A bracket includes its bound, a parenthesis leaves it out, a missing bound is open. As an
- * upper bound that is left out, {@code 4.0} also leaves out its pre-releases: {@code [3.5,4.0)}
- * does not hold {@code 4.0.0-M1}. Examples: {@code [3.5,4.0)} holds {@code 3.5.16}, not {@code
- * 4.0.0}; {@code [17,)} holds {@code 25}; {@code (,17]} holds {@code 17}.
+ * <p>A bracket includes its bound, a parenthesis leaves it out, a missing bound is open. A bound
+ * stands for its pre-releases too: {@code [3.5,4.0)} does not hold {@code 4.0.0-M1}, and {@code
+ * [4.0,5.0)} does. Examples: {@code [3.5,4.0)} holds {@code 3.5.16}, not {@code 4.0.0}; {@code
+ * [17,)} holds {@code 25}; {@code (,17]} holds {@code 17}.
  */
 public final class VersionRange {
 
@@ -80,21 +80,19 @@ public final class VersionRange {
 
   /** Whether a version lies in this range. */
   public boolean holds(Version version) {
-    if (from != null) {
+    if (from != null && !version.isPreReleaseOf(from)) {
       int order = version.compareTo(from);
       if (order < 0 || (order == 0 && !fromIncluded)) {
         return false;
       }
+    } else if (from != null && !fromIncluded) {
+      return false;
     }
     if (to == null) {
       return true;
     }
     int order = version.compareTo(to);
-    boolean previewOfBound =
-        !toIncluded
-            && !to.isPreRelease()
-            && version.isPreRelease()
-            && version.line().equals(to.line());
+    boolean previewOfBound = !toIncluded && version.isPreReleaseOf(to);
     return (order < 0 && !previewOfBound) || (order == 0 && toIncluded);
   }
 

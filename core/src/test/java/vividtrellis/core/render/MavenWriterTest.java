@@ -37,8 +37,8 @@ class MavenWriterTest {
         about,
         List.of(),
         List.of(
-            new Dependency("g", "web", Optional.empty(), Scope.COMPILE, WEB),
-            new Dependency("g", "t", Optional.of("1.0"), Scope.TEST, NAME)),
+            new Dependency("g", "web", Optional.empty(), Scope.COMPILE, List.of(), WEB),
+            new Dependency("g", "t", Optional.of("1.0"), Scope.TEST, List.of(), NAME)),
         List.of(new Plugin("p", "plugin", body, NAME)));
   }
 

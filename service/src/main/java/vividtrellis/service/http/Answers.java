@@ -7,6 +7,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.catalog.Evidence;
+import vividtrellis.core.compat.Lattice;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdict.Offer;
 import vividtrellis.core.compat.Verdict.PatchOp;
@@ -27,16 +28,25 @@ final class Answers {
       @Nullable Object brief,
       List<FilledIn> filledIn,
       List<Finding> findings,
-      List<Offer> offers) {
+      List<Offer> offers,
+      @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Applied applied) {
 
-    static Check of(Verdict verdict) {
+    static Check of(Verdict verdict, @Nullable Applied applied) {
       return new Check(
           verdict.fits() ? "fits" : "blocked",
           verdict.edition(),
           Documents.plain(Briefs.tree(verdict.brief())),
           verdict.filledIn().stream().map(FilledIn::of).toList(),
           verdict.findings().stream().map(Finding::of).toList(),
-          verdict.offers());
+          verdict.offers(),
+          applied);
+    }
+  }
+
+  /** The way out that was taken, and the brief as it then is, not completed. */
+  record Applied(String title, @Nullable Object brief) {
+    static Applied of(Verdict.Remedy remedy) {
+      return new Applied(remedy.title(), Documents.plain(Briefs.tree(remedy.result())));
     }
   }
 
@@ -78,6 +88,36 @@ final class Answers {
   record Operation(String op, String path, @Nullable Object value) {
     static Operation of(PatchOp op) {
       return new Operation(op.op(), op.path(), op.value());
+    }
+  }
+
+  /** {@code POST /lattice}. */
+  record Grid(List<Lattice.Column> columns, List<Lattice.Row> rows, List<Joint> cells) {
+    static Grid of(Lattice lattice) {
+      return new Grid(
+          lattice.columns(), lattice.rows(), lattice.cells().stream().map(Joint::of).toList());
+    }
+  }
+
+  record Joint(
+      String framework,
+      String line,
+      int jvm,
+      String state,
+      boolean picked,
+      @Nullable String because,
+      Lattice.Price gain,
+      Lattice.Price lose) {
+    static Joint of(Lattice.Cell cell) {
+      return new Joint(
+          cell.framework(),
+          cell.line(),
+          cell.jvm(),
+          cell.state().name().toLowerCase(Locale.ROOT),
+          cell.picked(),
+          cell.because(),
+          cell.gain(),
+          cell.lose());
     }
   }
 

@@ -3,97 +3,174 @@ package vividtrellis.service.http;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import vividtrellis.core.catalog.Contribution;
+import vividtrellis.core.catalog.Contribution.Artifact;
+import vividtrellis.core.catalog.Contribution.FilePart;
 import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.OptionSearch;
+import vividtrellis.core.catalog.Options.Framework;
+import vividtrellis.core.catalog.Options.Language;
+import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.catalog.Term;
 import vividtrellis.core.version.Version;
 import vividtrellis.service.Workshop;
+import vividtrellis.service.http.ProjectController.BadQuery;
 
 /** Tells what can be picked. */
 @RestController
 @RequestMapping("/api/v1")
 class CatalogController {
 
+  private static final int LONGEST_QUESTION = 200;
+
   private final Workshop workshop;
-  private final Map<String, Object> catalog;
+  private final Map<String, Served> served;
+
+  /** An edition as it is told, and what finds in it. */
+  private record Served(
+      Edition edition, Map<String, Object> told, Map<String, OptionSearch<Option>> searches) {}
 
   CatalogController(Workshop workshop) {
     this.workshop = workshop;
-    this.catalog = catalog(workshop.edition());
+    this.served =
+        workshop.editions().stream()
+            .map(id -> workshop.edition(id).orElseThrow())
+            .collect(Collectors.toMap(Edition::id, this::served));
   }
 
   @GetMapping("/catalog")
-  ResponseEntity<Map<String, Object>> catalog() {
-    return ResponseEntity.ok().eTag(workshop.edition().digest()).body(catalog);
+  ResponseEntity<Map<String, Object>> catalog(@RequestParam(defaultValue = "") String edition) {
+    Served asked = of(edition);
+    return ResponseEntity.ok().eTag(asked.edition().digest()).body(asked.told());
   }
 
-  private Map<String, Object> catalog(Edition edition) {
+  /** One list of the catalog, or what is found in it. */
+  @GetMapping("/catalog/{kind}")
+  ResponseEntity<Map<String, Object>> some(
+      @PathVariable String kind,
+      @RequestParam(defaultValue = "") String q,
+      @RequestParam(defaultValue = "") String edition) {
+    Served asked = of(edition);
+    OptionSearch<Option> search = asked.searches().get(kind);
+    if (search == null) {
+      throw new BadQuery(
+          "kind", "There is no list '%s'; expected one of %s.".formatted(kind, KINDS.keySet()));
+    }
+    if (q.length() > LONGEST_QUESTION) {
+      throw new BadQuery(
+          "q", "%d letters are the most that is searched for.".formatted(LONGEST_QUESTION));
+    }
+    Map<String, Object> all = new LinkedHashMap<>();
+    all.put("edition", asked.edition().id());
+    all.put(kind, search.find(q).stream().map(CatalogController::option).toList());
+    return ResponseEntity.ok().body(all);
+  }
+
+  private Served of(String id) {
+    return Optional.ofNullable(served.get(id.isEmpty() ? workshop.edition().id() : id))
+        .orElseThrow(
+            () ->
+                new BadQuery(
+                    "edition",
+                    "There is no edition '%s'; there is %s.".formatted(id, workshop.editions())));
+  }
+
+  private static final Map<String, Function<Edition, List<? extends Option>>> KINDS = kinds();
+
+  private static Map<String, Function<Edition, List<? extends Option>>> kinds() {
+    Map<String, Function<Edition, List<? extends Option>>> kinds = new LinkedHashMap<>();
+    kinds.put("builds", Edition::builds);
+    kinds.put("languages", Edition::languages);
+    kinds.put("frameworks", Edition::frameworks);
+    kinds.put("packagings", Edition::packagings);
+    kinds.put("samples", Edition::samples);
+    kinds.put("layouts", Edition::layouts);
+    kinds.put("starters", Edition::starters);
+    kinds.put("extras", Edition::extras);
+    return kinds;
+  }
+
+  private Served served(Edition edition) {
     Map<String, Object> all = new LinkedHashMap<>();
     all.put("edition", edition.id());
+    all.put("editions", workshop.editions());
     all.put("service", workshop.version());
-    all.put(
-        "builds",
-        edition.builds().stream()
-            .map(build -> about(build, "versions", texts(build.versions())))
-            .toList());
-    all.put(
-        "languages",
-        edition.languages().stream()
-            .map(language -> about(language, "levels", language.levels()))
-            .toList());
-    all.put(
-        "frameworks",
-        edition.frameworks().stream()
-            .map(framework -> about(framework, "lines", lines(framework.lines())))
-            .toList());
-    all.put("packagings", abouts(edition.packagings()));
-    all.put("samples", abouts(edition.samples()));
-    all.put("layouts", abouts(edition.layouts()));
     all.put("categories", edition.categories());
-    all.put("starters", edition.starters().stream().map(CatalogController::starter).toList());
-    all.put("extras", abouts(edition.extras()));
-    return all;
+    Map<String, OptionSearch<Option>> searches = new LinkedHashMap<>();
+    KINDS.forEach(
+        (kind, list) -> {
+          List<Option> options = List.copyOf(list.apply(edition));
+          all.put(kind, options.stream().map(CatalogController::option).toList());
+          searches.put(kind, new OptionSearch<>(options));
+        });
+    return new Served(edition, all, searches);
   }
 
-  private static List<Map<String, Object>> lines(
-      List<vividtrellis.core.catalog.Options.Line> lines) {
-    return lines.stream()
-        .map(
-            line ->
-                Map.<String, Object>of(
-                    "line", line.line(),
-                    "standing", line.standing(),
-                    "newest", line.versions().get(0).text(),
-                    "versions", texts(line.versions())))
-        .toList();
-  }
-
-  private static List<String> texts(List<Version> versions) {
-    return versions.stream().map(Version::text).toList();
-  }
-
-  private static Map<String, Object> starter(Starter starter) {
-    Map<String, Object> all = about(starter, "category", starter.category());
-    all.put("verb", starter.verb());
-    all.put("search", starter.search());
-    return all;
-  }
-
-  private static List<Map<String, Object>> abouts(List<? extends Option> options) {
-    return options.stream().map(option -> about(option, "id", option.id())).toList();
-  }
-
-  private static Map<String, Object> about(Option option, String key, Object value) {
+  private static Map<String, Object> option(Option option) {
     Map<String, Object> all = new LinkedHashMap<>();
     all.put("id", option.id());
     all.put("label", option.about().label());
     all.put("summary", option.about().summary());
     all.put("documentation", option.about().documentation());
-    all.put(key, value);
+    all.put("planned", option.about().planned());
+    if (option instanceof Starter starter) {
+      all.put("category", starter.category());
+      all.put("verb", starter.verb());
+      all.put("kin", starter.kin());
+      all.put("search", starter.search());
+      all.put("brings", starter.bindings().stream().map(CatalogController::brings).toList());
+    } else if (option instanceof Framework framework) {
+      all.put("lines", framework.lines().stream().map(CatalogController::line).toList());
+    } else if (option instanceof Language language) {
+      all.put("levels", language.levels());
+      all.put("versions", texts(language.versions()));
+    } else if (option instanceof vividtrellis.core.catalog.Options.BuildSystem build) {
+      all.put("versions", texts(build.versions()));
+    }
     return all;
+  }
+
+  /** What a starter puts into a project, and when. */
+  private static Map<String, Object> brings(Contribution binding) {
+    Map<String, Object> all = new LinkedHashMap<>();
+    all.put("when", binding.when().stream().map(Term::toString).toList());
+    all.put("artifacts", binding.artifacts().stream().map(Artifact::key).toList());
+    all.put(
+        "settings",
+        binding.settings().values().stream()
+            .flatMap(values -> values.keySet().stream())
+            .distinct()
+            .toList());
+    all.put("files", binding.files().stream().map(FilePart::path).distinct().toList());
+    return all;
+  }
+
+  private static Map<String, Object> line(Line line) {
+    Map<String, Object> all = new LinkedHashMap<>();
+    all.put("line", line.line());
+    all.put("standing", line.standing().words());
+    all.put("until", line.until());
+    all.put("estimated", line.estimated());
+    all.put("source", line.source());
+    all.put("servlet", Optional.ofNullable(line.servlet()).map(Objects::toString).orElse(null));
+    all.put("newest", line.versions().get(0).text());
+    all.put("versions", texts(line.versions()));
+    return all;
+  }
+
+  private static List<String> texts(List<Version> versions) {
+    return versions.stream().map(Version::text).toList();
   }
 }

@@ -61,7 +61,10 @@ class Problems extends ResponseEntityExceptionHandler {
     Verdict verdict = e.verdict();
     List<Map<String, String>> errors =
         verdict.findings().stream()
-            .filter(f -> f.severity() == Verdict.Severity.BLOCKER)
+            .filter(
+                f ->
+                    f.severity() == Verdict.Severity.BLOCKER
+                        || f.rule().equals(Verdict.NOT_WRITTEN_YET))
             .map(
                 f ->
                     error(
@@ -72,9 +75,11 @@ class Problems extends ResponseEntityExceptionHandler {
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(
             HttpStatus.UNPROCESSABLE_CONTENT,
-            "No project can be made with these picks; the findings say why and what helps.");
-    problem.setType(URI.create(TYPE + "blocked-brief"));
-    problem.setTitle("The picks do not fit");
+            verdict.fits()
+                ? "The picks fit, but this version of the service cannot write all of them yet."
+                : "No project can be made with these picks; the findings say why and what helps.");
+    problem.setType(URI.create(TYPE + (verdict.fits() ? "not-written-yet" : "blocked-brief")));
+    problem.setTitle(verdict.fits() ? "Not written yet" : "The picks do not fit");
     problem.setProperty("errors", errors);
     problem.setProperty("edition", verdict.edition());
     problem.setProperty("findings", verdict.findings().stream().map(Answers.Finding::of).toList());

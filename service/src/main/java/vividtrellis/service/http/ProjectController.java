@@ -22,6 +22,7 @@ import org.springframework.web.context.request.ServletWebRequest;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.PickWords;
 import vividtrellis.core.compat.Verdict;
+import vividtrellis.core.compat.Verdict.Remedy;
 import vividtrellis.core.pack.Archive;
 import vividtrellis.core.pack.Archive.Format;
 import vividtrellis.service.Workshop;
@@ -45,8 +46,37 @@ class ProjectController {
   @PostMapping(
       path = "/checks",
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
-  Answers.Check check(HttpServletRequest request) throws IOException {
-    return Answers.Check.of(workshop.check(BriefBody.read(request)));
+  Answers.Check check(
+      HttpServletRequest request, @RequestParam(required = false) @Nullable Integer apply)
+      throws IOException {
+    Verdict verdict = workshop.check(BriefBody.read(request));
+    return apply == null ? Answers.Check.of(verdict, null) : applied(numbered(verdict, apply));
+  }
+
+  /** Ways out are counted through all findings, from 1. */
+  private static Remedy numbered(Verdict verdict, int number) {
+    List<Remedy> ways =
+        verdict.findings().stream().flatMap(finding -> finding.remedies().stream()).toList();
+    if (number < 1 || number > ways.size()) {
+      throw new BadQuery(
+          "apply",
+          ways.isEmpty()
+              ? "There is no way out to take; the findings offer none."
+              : "There is no way out with the number %d; they go from 1 to %d."
+                  .formatted(number, ways.size()));
+    }
+    return ways.get(number - 1);
+  }
+
+  private Answers.Check applied(Remedy remedy) {
+    return Answers.Check.of(workshop.check(remedy.result()), Answers.Applied.of(remedy));
+  }
+
+  @PostMapping(
+      path = "/lattice",
+      consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
+  Answers.Grid lattice(HttpServletRequest request) throws IOException {
+    return Answers.Grid.of(workshop.lattice(BriefBody.read(request)));
   }
 
   @PostMapping(

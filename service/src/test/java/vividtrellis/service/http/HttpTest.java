@@ -58,7 +58,7 @@ class HttpTest {
         .andExpect(jsonPath("$.findings[0].remedies[0].patch[0].op").value("add"))
         .andExpect(jsonPath("$.findings[0].remedies[0].patch[0].path").value("/starters/-"))
         .andExpect(jsonPath("$.findings[0].remedies[0].patch[0].value").value("postgresql"))
-        .andExpect(jsonPath("$.findings[0].remedies[2].patch[0].value").doesNotExist())
+        .andExpect(jsonPath("$.findings[0].remedies[4].patch[0].value").doesNotExist())
         .andExpect(jsonPath("$.offers[?(@.id=='h2')].possible", hasItem(true)));
     mvc.perform(yaml("/checks", "project: {name: tide-board}\nsettings: {port: 8085}"))
         .andExpect(jsonPath("$.verdict").value("fits"))

@@ -7,9 +7,15 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import {{webMvcTest}};
+{{#secured}}
+import org.springframework.security.test.context.support.WithMockUser;
+{{/secured}}
 import org.springframework.test.web.servlet.MockMvc;
 
 @WebMvcTest(AboutController.class)
+{{#secured}}
+@WithMockUser
+{{/secured}}
 class AboutControllerTest {
 
     @Autowired

@@ -1,0 +1,85 @@
+package vividtrellis.catalog;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.EditionLoader;
+import vividtrellis.core.catalog.InvalidEdition;
+import vividtrellis.core.compat.Editions;
+import vividtrellis.core.compat.Verdicts;
+
+/**
+ * All editions that can be served: the shipped one, and those in the folders below one that the
+ * owner of the service names. The one with the highest number is current. An edition with a fault
+ * is left out, and so never becomes current.
+ *
+ * @param editions the sound ones
+ * @param broken name of a folder to everything that is wrong in its edition
+ */
+public record EditionShelf(Editions editions, Map<String, List<String>> broken) {
+
+  /** More folders than this are not looked at. */
+  private static final int MOST = 50;
+
+  /**
+   * Loads.
+   *
+   * @param folder whose folders hold an edition each; empty for none
+   */
+  public static EditionShelf load(Optional<Path> folder) {
+    List<Edition> sound = new ArrayList<>(List.of(ShippedEdition.load()));
+    Map<String, List<String>> broken = new LinkedHashMap<>();
+    for (Path each : folder.map(EditionShelf::below).orElse(List.of())) {
+      String name = String.valueOf(each.getFileName());
+      try {
+        Edition edition = EditionLoader.load(file -> read(each, file));
+        List<String> faults = new ArrayList<>(Verdicts.contradictions(edition));
+        if (sound.stream().anyMatch(other -> other.id().equals(edition.id()))) {
+          faults.add("there is another edition with the number " + edition.id());
+        }
+        if (faults.isEmpty()) {
+          sound.add(edition);
+        } else {
+          broken.put(name, faults);
+        }
+      } catch (InvalidEdition e) {
+        broken.put(name, e.faults().stream().map(String::valueOf).toList());
+      } catch (UncheckedIOException e) {
+        broken.put(name, List.of("its files cannot be read: " + e.getMessage()));
+      }
+    }
+    sound.sort(Comparator.comparing(Edition::id).reversed());
+    return new EditionShelf(new Editions(sound, sound.get(0).id()), broken);
+  }
+
+  private static List<Path> below(Path folder) {
+    try (Stream<Path> all = Files.list(folder)) {
+      return all.filter(Files::isDirectory).sorted().limit(MOST).toList();
+    } catch (IOException e) {
+      throw new UncheckedIOException(
+          "the folder of editions cannot be read: " + folder + "; see VIVID_EDITIONS", e);
+    }
+  }
+
+  /** A file of an edition. Names are those that its index gives, so none may lead elsewhere. */
+  private static Optional<String> read(Path edition, String name) {
+    Path file = edition.resolve(name).normalize();
+    if (!file.startsWith(edition) || !Files.isRegularFile(file)) {
+      return Optional.empty();
+    }
+    try {
+      return Optional.of(Files.readString(file));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

@@ -1,0 +1,162 @@
+package vividtrellis.catalog.audit;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+import vividtrellis.catalog.ShippedEdition;
+import vividtrellis.catalog.audit.Audit.Outcome;
+import vividtrellis.catalog.audit.Audit.Report;
+import vividtrellis.catalog.audit.Audit.Row;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.EditionLoader;
+
+/**
+ * {@code vivid audit}: for those who maintain a catalog. It reads the registry, not the service.
+ */
+@Command(
+    name = "vivid audit",
+    mixinStandardHelpOptions = true,
+    description = "Holds an edition of the catalog against the real registry.",
+    footer = {
+      "",
+      "  vivid audit",
+      "  vivid audit --edition my-edition --write",
+      "  vivid audit --propose next-edition"
+    })
+public final class AuditCommand implements Callable<Integer> {
+
+  private static final int FAULTY = 1;
+  private static final int UNREACHABLE = 69;
+
+  @Option(
+      names = "--edition",
+      paramLabel = "DIR",
+      description = "Folder of the edition; the shipped one unless given.")
+  private @Nullable Path folder;
+
+  @Option(
+      names = "--kept",
+      paramLabel = "DIR",
+      defaultValue = "${env:XDG_CACHE_HOME:-${sys:user.home}/.cache}/vivid-trellis/audit",
+      description = "Where what was fetched is kept (default: ${DEFAULT-VALUE}).")
+  private Path kept = Path.of("");
+
+  @Option(
+      names = "--registry",
+      paramLabel = "ADDRESS",
+      description = "Address of a Maven registry, other than the one Maven itself asks.")
+  private @Nullable String address;
+
+  @Option(names = "--write", description = "Write evidence.yaml into the folder of the edition.")
+  private boolean write;
+
+  @Option(names = "--all", description = "Show what holds too.")
+  private boolean all;
+
+  @Option(
+      names = "--propose",
+      paramLabel = "DIR",
+      description = "Write the next edition there: newer patches and lines, and what changed.")
+  private @Nullable Path proposal;
+
+  @Spec private CommandSpec spec;
+
+  /** Runs the command and ends the process with its exit code. */
+  public static void main(String[] args) {
+    CommandLine line = new CommandLine(new AuditCommand());
+    line.setExecutionExceptionHandler(
+        (e, command, parsed) -> {
+          command.getErr().println("vivid: " + e.getMessage());
+          return e instanceof UncheckedIOException ? UNREACHABLE : 70;
+        });
+    line.setParameterExceptionHandler(
+        (e, given) -> {
+          e.getCommandLine().getErr().println("vivid: " + e.getMessage());
+          return 64;
+        });
+    System.exit(line.execute(args));
+  }
+
+  @Override
+  public Integer call() throws IOException {
+    PrintWriter out = spec.commandLine().getOut();
+    Function<String, Optional<String>> files = files();
+    Edition edition = EditionLoader.load(files);
+    String base = address == null ? ShippedEdition.surroundings().mavenBase() : address;
+    if (proposal != null) {
+      new Proposal(edition, files, new Registry(base, kept)).write(proposal).forEach(out::println);
+      return 0;
+    }
+    if (write && folder == null) {
+      throw new CommandLine.ParameterException(
+          spec.commandLine(), "--write needs --edition DIR, the folder to write into");
+    }
+    Report report = Audit.run(edition, base, kept);
+    show(report, out);
+    if (write && folder != null) {
+      String day = LocalDate.now(ZoneOffset.UTC).toString();
+      Files.writeString(
+          folder.resolve(Evidence.FILE), Evidence.text(Evidence.digest(files), report, day));
+      out.println("written: " + folder.resolve(Evidence.FILE));
+    }
+    return report.of(Outcome.FAULT).isEmpty() ? 0 : FAULTY;
+  }
+
+  private Function<String, Optional<String>> files() {
+    Path of = folder;
+    if (of == null) {
+      return ShippedEdition::file;
+    }
+    return name -> {
+      Path file = of.resolve(name).normalize();
+      try {
+        if (file.startsWith(of.normalize()) && Files.isRegularFile(file)) {
+          return Optional.of(Files.readString(file));
+        }
+        // The wrapper's scripts are unpacked when the shipped edition is built.
+        return name.startsWith("templates/maven/") ? ShippedEdition.file(name) : Optional.empty();
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
+    };
+  }
+
+  private void show(Report report, PrintWriter out) {
+    for (Outcome outcome : new Outcome[] {Outcome.FAULT, Outcome.NOT_FETCHABLE_HERE}) {
+      for (Row row : report.of(outcome)) {
+        show(row, out);
+      }
+    }
+    if (all) {
+      report.of(Outcome.HOLDS).forEach(row -> show(row, out));
+    }
+    out.printf(
+        "%d hold, %d cannot be fetched here, %d at fault.%n",
+        report.of(Outcome.HOLDS).size(),
+        report.of(Outcome.NOT_FETCHABLE_HERE).size(),
+        report.of(Outcome.FAULT).size());
+  }
+
+  private static void show(Row row, PrintWriter out) {
+    String word =
+        switch (row.outcome()) {
+          case HOLDS -> "holds";
+          case NOT_FETCHABLE_HERE -> "not here";
+          case FAULT -> "fault";
+        };
+    out.printf("%-9s %-40s %s: %s%n", word, row.place(), row.what(), row.says());
+  }
+}

@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Cell, Column } from '../api/types'
+import { theWorkbench } from '../workbenchKey'
+
+/**
+ * The trellis: framework lines across, Java levels down, a joint where they cross. Shape tells what
+ * can be had, colour only supports it. A joint picks both.
+ */
+const { lattice, shown, setJoint } = theWorkbench()
+
+const left = 74
+const top = 46
+const width = 408
+const columns = computed(() => lattice.value?.columns ?? [])
+const rows = computed(() => lattice.value?.rows ?? [])
+const cells = computed(() => lattice.value?.cells ?? [])
+const rowGap = computed(() => (rows.value.length > 4 ? 38 : 46))
+const x = (i: number) => left + ((i + 0.5) * (width - left)) / Math.max(1, columns.value.length)
+const y = (i: number) => top + (i + 0.5) * rowGap.value
+const height = computed(() => top + rows.value.length * rowGap.value)
+
+const nameOf = (column: Column) => (column.line ? `${column.label} ${column.line}` : column.label)
+const wordOf = (column: Column) => (column.line ? `${column.framework}@${column.line}` : column.framework)
+const joints = computed(() =>
+  cells.value.map((cell) => {
+    const i = columns.value.findIndex((c) => c.framework === cell.framework && c.line === cell.line)
+    const j = rows.value.findIndex((r) => r.jvm === cell.jvm)
+    return { cell, column: columns.value[i]!, i, j, x: x(i), y: y(j) }
+  }),
+)
+const picked = computed(() => joints.value.find((joint) => joint.cell.picked))
+const list = (names: string[]) => names.join(', ')
+
+function why(cell: Cell): string {
+  const parts = [cell.because ?? (cell.state === 'possible' ? 'Possible.' : '')]
+  const gain = [...cell.gain.lines, ...cell.gain.starters]
+  const lose = [...cell.lose.lines, ...cell.lose.starters]
+  if (gain.length) parts.push(`Gains ${list(gain)}.`)
+  if (lose.length) parts.push(`Loses ${list(lose)}.`)
+  return parts.join(' ')
+}
+const label = (joint: (typeof joints.value)[number]) =>
+  `${nameOf(joint.column)} on Java ${joint.cell.jvm}: ${joint.cell.state}. ${why(joint.cell)}`
+
+const pick = (joint: (typeof joints.value)[number]) =>
+  setJoint(wordOf(joint.column), joint.cell.jvm, String(shown.value.language ?? 'java'))
+</script>
+
+<template>
+  <svg
+    :viewBox="`0 0 ${width} ${height}`"
+    class="w-full select-none"
+    role="group"
+    aria-label="Framework lines by Java levels"
+    data-part="lattice"
+  >
+    <g stroke-linecap="round" stroke-width="3">
+      <path
+        v-for="(column, i) in columns"
+        :key="wordOf(column)"
+        :d="`M${x(i)} ${top}V${height - 4}`"
+        :class="picked?.i === i ? 'stroke-act/70' : 'stroke-strip'"
+      />
+      <path
+        v-for="(row, j) in rows"
+        :key="row.jvm"
+        :d="`M${left} ${y(j)}H${width - 4}`"
+        :class="picked?.j === j ? 'stroke-act/70' : 'stroke-strip'"
+      />
+    </g>
+    <g v-for="(column, i) in columns" :key="'head' + wordOf(column)" aria-hidden="true">
+      <title>{{ nameOf(column) }}: {{ column.standing }}</title>
+      <text
+        :x="x(i)"
+        y="15"
+        text-anchor="middle"
+        class="text-small font-semibold"
+        :class="picked?.i === i ? 'fill-act' : 'fill-ink'"
+      >
+        {{ column.line || 'plain' }}
+      </text>
+      <text :x="x(i)" y="30" text-anchor="middle" class="fill-soft text-tiny">
+        {{ column.standing.replace(' support', '') }}
+      </text>
+    </g>
+    <g v-for="(row, j) in rows" :key="'row' + row.jvm" aria-hidden="true">
+      <text
+        :x="left - 14"
+        :y="y(j) + (row.standing === 'long-term' ? -1 : 4)"
+        text-anchor="end"
+        class="text-small font-semibold"
+        :class="picked?.j === j ? 'fill-act' : 'fill-ink'"
+      >
+        Java {{ row.jvm }}
+      </text>
+      <text
+        v-if="row.standing === 'long-term'"
+        :x="left - 14"
+        :y="y(j) + 12"
+        text-anchor="end"
+        class="fill-soft text-tiny"
+      >
+        long-term
+      </text>
+    </g>
+    <g
+      v-for="joint in joints"
+      :key="wordOf(joint.column) + joint.cell.jvm"
+      :transform="`translate(${joint.x} ${joint.y})`"
+      class="joint cursor-pointer"
+      role="button"
+      tabindex="0"
+      :aria-pressed="joint.cell.picked"
+      :aria-label="label(joint)"
+      :data-joint="`${wordOf(joint.column)} ${joint.cell.jvm}`"
+      :data-state="joint.cell.state"
+      @click="pick(joint)"
+      @keydown.enter.space.prevent="pick(joint)"
+    >
+      <title>{{ label(joint) }}</title>
+      <rect x="-17" y="-17" width="34" height="34" fill="transparent" />
+      <path
+        v-if="joint.cell.picked"
+        d="M0-17 17 0 0 17-17 0z"
+        class="fill-card"
+        :class="joint.cell.state === 'impossible' ? 'stroke-fault' : 'stroke-act'"
+        stroke-width="2"
+      />
+      <path
+        v-if="joint.cell.state === 'impossible'"
+        d="M0-6 6 0 0 6-6 0z"
+        class="fill-card"
+        :class="joint.cell.picked ? 'stroke-fault' : 'stroke-soft'"
+        stroke-width="1.5"
+      />
+      <g v-else stroke-width="1.5">
+        <path
+          d="M0-10 10 0 0 10-10 0z"
+          :class="[
+            joint.cell.picked ? 'stroke-act' : 'stroke-lit-rim',
+            joint.cell.state === 'caution' ? 'fill-card' : joint.cell.picked ? 'fill-act' : 'fill-lit',
+          ]"
+        />
+        <path
+          v-if="joint.cell.state === 'caution'"
+          d="M0-10V10L-10 0z"
+          :class="joint.cell.picked ? 'fill-act' : 'fill-lit'"
+        />
+      </g>
+    </g>
+  </svg>
+</template>

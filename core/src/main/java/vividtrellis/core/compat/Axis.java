@@ -1,0 +1,144 @@
+package vividtrellis.core.compat;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.BuildSystem;
+import vividtrellis.core.catalog.Options.Framework;
+import vividtrellis.core.catalog.Options.Language;
+import vividtrellis.core.catalog.Options.Level;
+import vividtrellis.core.catalog.Options.Line;
+import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Options.Standing;
+import vividtrellis.core.version.Version;
+
+/**
+ * A pick that takes exactly one value, in the order in which picks are filled in. The several
+ * versions that meet in one project are axes of their own: the language's version, the Java level,
+ * the JDK, the framework's version, the build system's.
+ */
+enum Axis {
+  FRAMEWORK(0, Key.FRAMEWORK),
+  LANGUAGE(1, Key.LANGUAGE),
+  JVM(2, Key.JVM),
+  JDK(3, Key.JDK),
+  BUILD(4, Key.BUILD),
+  PACKAGING(5, Key.PACKAGING),
+  SAMPLE(6, Key.SAMPLE),
+  LAYOUT(7, Key.LAYOUT),
+  ALONGSIDE(8, Key.ALONGSIDE);
+
+  /** No second language. */
+  static final String NONE = "none";
+
+  private final int number;
+  private final Key key;
+
+  Axis(int number, Key key) {
+    this.number = number;
+    this.key = key;
+  }
+
+  /** Of its choice in a problem; they count up from 0 in the order above. */
+  int number() {
+    return number;
+  }
+
+  /** The pick in a brief. */
+  Key key() {
+    return key;
+  }
+
+  /**
+   * A value.
+   *
+   * @param id of the option; a Java level is its own id
+   * @param version {@code null} where the option has none of its own
+   */
+  record Value(String id, @Nullable Version version) {
+    /** As a completed brief has it. */
+    String word() {
+      return version == null || version.text().equals(id) ? id : id + "@" + version;
+    }
+
+    /** The version, of a value that is known to have one. */
+    Version required() {
+      if (version == null) {
+        throw new IllegalStateException(id + " has no version");
+      }
+      return version;
+    }
+  }
+
+  /** Its values in an edition, most preferred first. */
+  List<Value> values(Edition edition) {
+    return switch (this) {
+      case FRAMEWORK -> frameworks(edition);
+      case LANGUAGE -> languages(edition.languages());
+      case JVM -> levels(edition, Comparator.comparing(Level::level).reversed());
+      case JDK -> levels(edition, Comparator.comparing(Level::level));
+      case BUILD -> builds(edition.builds());
+      case PACKAGING -> ids(edition.packagings());
+      case SAMPLE -> ids(edition.samples());
+      case LAYOUT -> ids(edition.layouts());
+      case ALONGSIDE -> {
+        List<Value> values = new ArrayList<>(List.of(new Value(NONE, null)));
+        values.addAll(languages(edition.languages()));
+        yield values;
+      }
+    };
+  }
+
+  /** Supported before past support before pre-release; within each, as the catalog has them. */
+  private static List<Value> frameworks(Edition edition) {
+    List<Value> values = new ArrayList<>();
+    for (Framework framework : edition.frameworks()) {
+      for (Standing standing : Standing.values()) {
+        for (Line line : framework.lines()) {
+          for (Version version : line.versions()) {
+            if (line.standing(version) == standing) {
+              values.add(new Value(framework.id(), version));
+            }
+          }
+        }
+      }
+      if (framework.lines().isEmpty()) {
+        values.add(new Value(framework.id(), null));
+      }
+    }
+    return values;
+  }
+
+  private static List<Value> languages(List<Language> languages) {
+    List<Value> values = new ArrayList<>();
+    for (Language language : languages) {
+      if (language.isLevelled()) {
+        values.add(new Value(language.id(), null));
+      }
+      language.versions().forEach(version -> values.add(new Value(language.id(), version)));
+    }
+    return values;
+  }
+
+  private static List<Value> levels(Edition edition, Comparator<Level> order) {
+    return edition.levels().stream()
+        .sorted(Comparator.comparing(Level::longTerm).reversed().thenComparing(order))
+        .map(level -> new Value(level.version().text(), level.version()))
+        .toList();
+  }
+
+  private static List<Value> builds(List<BuildSystem> builds) {
+    List<Value> values = new ArrayList<>();
+    for (BuildSystem build : builds) {
+      build.versions().forEach(version -> values.add(new Value(build.id(), version)));
+    }
+    return values;
+  }
+
+  private static List<Value> ids(List<? extends Option> options) {
+    return options.stream().map(option -> new Value(option.id(), null)).toList();
+  }
+}

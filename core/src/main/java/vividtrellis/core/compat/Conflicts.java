@@ -1,0 +1,194 @@
+package vividtrellis.core.compat;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.compat.Pins.Pin;
+import vividtrellis.core.solver.Problem;
+import vividtrellis.core.solver.Search;
+
+/**
+ * Finds what picks are at odds: for each conflict a set of picks of which none can be left out
+ * (take any one away, and that conflict is gone), and the rules in it, of which none can be left
+ * out either.
+ *
+ * <p>Every rule that the picks break by themselves is found. Conflicts that only show when several
+ * rules are taken together are looked for until the picks that are left have none.
+ */
+final class Conflicts {
+
+  /** More are not told; nobody would read them. */
+  static final int MOST = 100;
+
+  /**
+   * One conflict.
+   *
+   * @param picks in the order of the brief; never empty
+   * @param rules the rules that it takes; empty when two picks fix one thing differently
+   */
+  record Conflict(List<Pin> picks, List<Rule> rules) {}
+
+  private final Board board;
+  private final Problem problem;
+  private final List<Pin> pins;
+  private final List<Conflict> found = new ArrayList<>();
+  private final Set<List<Pin>> seen = new LinkedHashSet<>();
+
+  /**
+   * Starters and extras that are picked. Without its pick, one of them may still be there; others
+   * may not. So fewer picks never are at odds where more are not.
+   */
+  private final BitSet picked = new BitSet();
+
+  private Conflicts(List<Pin> pins, Board board) {
+    pins.stream().filter(pin -> pin.which() >= 0).forEach(pin -> picked.set(pin.which()));
+    this.board = board;
+    this.problem = board.problem();
+    this.pins = pins;
+  }
+
+  /** All conflicts among picks when nothing else is picked; empty if they fit. */
+  static List<Conflict> among(List<Pin> pins, Board board) {
+    Conflicts conflicts = new Conflicts(pins, board);
+    if (!conflicts.fits(pins)) {
+      conflicts.search();
+    }
+    return conflicts.found;
+  }
+
+  private Search search(List<Pin> some, BitSet ignored) {
+    Search search = problem.search().only(picked).ignoring(ignored);
+    some.forEach(pin -> pin.fix(search));
+    return search;
+  }
+
+  private boolean fits(List<Pin> some) {
+    return search(some, new BitSet()).solve().isPresent();
+  }
+
+  private void search() {
+    for (List<Pin> small : candidates()) {
+      if (found.size() < MOST && !fits(small)) {
+        add(small);
+      }
+    }
+    List<Pin> left = new ArrayList<>(pins);
+    seen.forEach(picks -> leaveOut(picks, left));
+    while (found.size() < MOST && !left.isEmpty() && !fits(left)) {
+      leaveOut(add(left), left);
+    }
+  }
+
+  /** Takes away one pick of a conflict that is still whole: the one that was made last. */
+  private static void leaveOut(List<Pin> conflict, List<Pin> left) {
+    if (!conflict.isEmpty() && left.containsAll(conflict)) {
+      left.remove(conflict.get(conflict.size() - 1));
+    }
+  }
+
+  /** For each rule the picks that it speaks of, and each two picks that fix the same thing. */
+  private Set<List<Pin>> candidates() {
+    Set<List<Pin>> candidates = new LinkedHashSet<>();
+    for (int i = 0; i < pins.size(); i++) {
+      Set<Axis> axes = pins.get(i).narrowed().keySet();
+      for (Pin other : pins.subList(i + 1, pins.size())) {
+        if (other.narrowed().keySet().stream().anyMatch(axes::contains)) {
+          candidates.add(List.of(pins.get(i), other));
+        }
+      }
+    }
+    for (int k = 0; k < board.blocking().size(); k++) {
+      int clause = k;
+      if (problem.wakers(k).stream().allMatch(this::isOn)) {
+        List<Pin> some = pins.stream().filter(pin -> isIn(pin, clause)).toList();
+        if (!some.isEmpty()) {
+          candidates.add(some);
+        }
+      }
+    }
+    return candidates;
+  }
+
+  private boolean isOn(int which) {
+    return pins.stream().anyMatch(pin -> pin.which() == which);
+  }
+
+  private boolean isIn(Pin pin, int clause) {
+    return (pin.which() >= 0 && problem.wakers(clause).contains(pin.which()))
+        || pin.narrowed().keySet().stream()
+            .anyMatch(axis -> problem.over(clause).contains(axis.number()));
+  }
+
+  /** Tells a conflict unless its rules are told already; gives its picks. */
+  private List<Pin> add(List<Pin> some) {
+    Search whole = search(some, new BitSet());
+    whole.solve();
+    List<Pin> picks = fewest(involved(some, whole.used()));
+    if (!seen.add(picks)) {
+      return picks;
+    }
+    Search small = search(picks, new BitSet());
+    small.solve();
+    List<Rule> rules = rules(picks, small.used());
+    boolean told =
+        found.stream().anyMatch(each -> !each.rules().isEmpty() && rules.containsAll(each.rules()));
+    if (!told) {
+      found.add(new Conflict(picks, rules));
+    }
+    return picks;
+  }
+
+  /** Only picks that a contradiction touched can be part of it. */
+  private List<Pin> involved(List<Pin> some, BitSet used) {
+    List<Pin> fewer =
+        some.stream().filter(pin -> used.stream().anyMatch(clause -> isIn(pin, clause))).toList();
+    return fewer.isEmpty() || fits(fewer) ? some : fewer;
+  }
+
+  private List<Pin> fewest(List<Pin> some) {
+    List<Pin> kept = new ArrayList<>(some);
+    for (int i = kept.size() - 1; i >= 0; i--) {
+      Pin pin = kept.remove(i);
+      if (fits(kept)) {
+        kept.add(i, pin);
+      }
+    }
+    return List.copyOf(kept);
+  }
+
+  private List<Rule> rules(List<Pin> picks, BitSet used) {
+    return fewest(board, used, ignored -> search(picks, ignored));
+  }
+
+  /** A search with some rules left out, and everything fixed that is fixed. */
+  interface Attempt {
+    Search without(BitSet rules);
+  }
+
+  /**
+   * Of the rules that took part in a contradiction, as few as it takes.
+   *
+   * @param used what took part
+   */
+  static List<Rule> fewest(Board board, BitSet used, Attempt attempt) {
+    BitSet ignored = new BitSet();
+    ignored.set(0, board.blocking().size());
+    ignored.andNot(used);
+    for (int k = used.nextSetBit(0); k >= 0; k = used.nextSetBit(k + 1)) {
+      ignored.set(k);
+      if (attempt.without(ignored).solve().isPresent()) {
+        ignored.clear(k);
+      }
+    }
+    List<Rule> rules = new ArrayList<>();
+    for (int k = 0; k < board.blocking().size(); k++) {
+      if (!ignored.get(k)) {
+        rules.add(board.blocking().get(k));
+      }
+    }
+    return rules;
+  }
+}

@@ -1,0 +1,241 @@
+package vividtrellis.core.compat;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.catalog.Options.Line;
+import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Term;
+import vividtrellis.core.catalog.Term.Variable;
+import vividtrellis.core.compat.Axis.Value;
+import vividtrellis.core.compat.Conflicts.Conflict;
+import vividtrellis.core.compat.Pins.Pin;
+import vividtrellis.core.version.Version;
+
+/**
+ * The single changes that may mend something, gentlest first. Whatever clears a conflict changes
+ * one of its picks or adds what one of its rules asks for; all of that is here.
+ */
+final class Mending {
+
+  private final Board board;
+  private final Brief brief;
+  private final Set<Change> changes = new LinkedHashSet<>();
+
+  private Mending(Board board, Brief brief) {
+    this.board = board;
+    this.brief = brief;
+  }
+
+  /** What may mend a conflict. */
+  static List<Change> of(Conflict conflict, Brief brief, Board board) {
+    Mending mending = new Mending(board, brief);
+    conflict.rules().forEach(mending::additions);
+    conflict.picks().forEach(mending::other);
+    return mending.sorted();
+  }
+
+  /** What may mend a rule that only tells: something that is asked for, or less of what asks. */
+  static List<Change> of(Rule rule, List<Pin> picks, Brief brief, Board board) {
+    Mending mending = new Mending(board, brief);
+    mending.additions(rule);
+    picks.forEach(mending::other);
+    return mending.sorted();
+  }
+
+  private List<Change> sorted() {
+    List<Change> sorted = new ArrayList<>(changes);
+    sorted.sort(Comparator.comparingInt(Change::disruption));
+    return sorted;
+  }
+
+  private void additions(Rule rule) {
+    for (Term term : Rules.remaining(rule)) {
+      if (!term.negated()) {
+        addition(term.variable(), String.valueOf(term.id()));
+      }
+    }
+    for (Term term : rule.when()) {
+      if (term.negated()) {
+        addition(term.variable(), String.valueOf(term.id()));
+      }
+    }
+  }
+
+  private void addition(Variable variable, String id) {
+    boolean listed = variable == Variable.STARTER || variable == Variable.EXTRA;
+    if (listed && !brief.starters().contains(id) && !brief.extras().contains(id)) {
+      changes.add(Change.add(variable.word(), id));
+    }
+  }
+
+  private void other(Pin pin) {
+    if (pin.which() >= 0) {
+      listed(pin);
+      return;
+    }
+    Key key = Key.of(pin.pointer().substring(1)).orElseThrow();
+    String pick = brief.require(key);
+    switch (key) {
+      case FRAMEWORK -> frameworks(pick);
+      case LANGUAGE, ALONGSIDE -> languages(key, pick);
+      case JVM -> levels(Axis.JVM, pick, "");
+      case JDK -> levels(Axis.JDK, pick, "");
+      default -> others(key, pick);
+    }
+    changes.add(new Change.Remove(key));
+  }
+
+  private void listed(Pin pin) {
+    boolean extra = pin.pointer().startsWith("/extras/");
+    int at = Integer.parseInt(pin.pointer().substring(pin.pointer().lastIndexOf('/') + 1));
+    String id = (extra ? brief.extras() : brief.starters()).get(at);
+    if (!extra) {
+      Optional<Starter> starter = board.edition().starter(id);
+      String kin = starter.map(Starter::kin).orElse(null);
+      for (Starter each : board.edition().starters()) {
+        if (kin != null && kin.equals(each.kin()) && !brief.starters().contains(each.id())) {
+          changes.add(Change.swap("starter", id, each.id()));
+        }
+      }
+    }
+    changes.add(Change.drop(extra ? "extra" : "starter", id));
+  }
+
+  /** Patches of the picked line, then lines of the framework, then other frameworks. */
+  private void frameworks(String pick) {
+    String id = pick.contains("@") ? pick.substring(0, pick.indexOf('@')) : pick;
+    Optional<Value> now =
+        board.values(Axis.FRAMEWORK).stream()
+            .filter(value -> value.word().equals(pick) || lineWord(value).equals(pick))
+            .findFirst();
+    for (Value value : board.values(Axis.FRAMEWORK)) {
+      boolean exact = now.isPresent() && now.get().word().equals(pick);
+      if (exact
+          && value.version() != null
+          && lineWord(value).equals(lineWord(now.get()))
+          && !value.equals(now.get())) {
+        changes.add(new Change.Move(Key.FRAMEWORK, value.word(), 1));
+      }
+    }
+    for (Value value : board.values(Axis.FRAMEWORK)) {
+      String word = lineWord(value);
+      if (value.id().equals(id) && !word.equals(now.map(this::lineWord).orElse(""))) {
+        boolean up = now.isPresent() && isAbove(value.version(), now.get().version());
+        changes.add(new Change.Move(Key.FRAMEWORK, word, up ? 2 : 3));
+      } else if (!value.id().equals(id)) {
+        changes.add(new Change.Move(Key.FRAMEWORK, value.id(), 6));
+      }
+    }
+  }
+
+  private static boolean isAbove(@Nullable Version one, @Nullable Version other) {
+    return one != null && other != null && one.compareTo(other) > 0;
+  }
+
+  private String lineWord(Value value) {
+    return board
+        .line(value)
+        .map(Line::line)
+        .map(line -> value.id() + "@" + line)
+        .orElse(value.id());
+  }
+
+  private void languages(Key key, String pick) {
+    String id = pick.contains("@") ? pick.substring(0, pick.indexOf('@')) : pick;
+    Axis axis = Axis.valueOf(key.name());
+    for (Value value : board.values(axis)) {
+      if (!value.id().equals(id)) {
+        changes.add(new Change.Move(key, value.id(), 6));
+      } else if (value.version() == null) {
+        levels(Axis.JVM, pick.substring(pick.indexOf('@') + 1), id);
+      } else if (!value.word().equals(pick)) {
+        changes.add(new Change.Move(key, value.word(), 4));
+      }
+    }
+  }
+
+  /**
+   * Higher levels nearest first, then lower ones.
+   *
+   * @param language whose version the level is; empty where the level is a pick of its own
+   */
+  private void levels(Axis axis, String pick, String language) {
+    if (!Version.isVersion(pick)) {
+      return;
+    }
+    Version now = new Version(pick);
+    Key key = language.isEmpty() ? axis.key() : Key.LANGUAGE;
+    String prefix = language.isEmpty() ? "" : language + "@";
+    List<Version> all = board.values(axis).stream().map(Value::required).sorted().toList();
+    all.stream()
+        .filter(level -> level.compareTo(now) > 0)
+        .forEach(level -> changes.add(new Change.Move(key, prefix + level, 4)));
+    for (int i = all.size() - 1; i >= 0; i--) {
+      if (all.get(i).compareTo(now) < 0) {
+        changes.add(new Change.Move(key, prefix + all.get(i), 5));
+      }
+    }
+  }
+
+  private void others(Key key, String pick) {
+    Axis axis = Axis.valueOf(key.name());
+    String id = pick.contains("@") ? pick.substring(0, pick.indexOf('@')) : pick;
+    for (Value value : board.values(axis)) {
+      if (!value.id().equals(id)) {
+        changes.add(new Change.Move(key, value.id(), 6));
+      } else if (!value.word().equals(pick) && pick.contains("@")) {
+        changes.add(new Change.Move(key, value.word(), 1));
+      }
+    }
+  }
+
+  /** The picks that a rule speaks of, when it holds against them. */
+  static List<Pin> picks(Rule rule, List<Pin> pins, Board board) {
+    List<Term> terms = new ArrayList<>(rule.when());
+    if (rule instanceof Rule.Range range) {
+      terms.add(range.within());
+    }
+    List<Pin> picks = new ArrayList<>();
+    for (Pin pin : pins) {
+      if (terms.stream().anyMatch(term -> speaksOf(term, pin, board))) {
+        picks.add(pin);
+      }
+    }
+    return picks;
+  }
+
+  private static boolean speaksOf(Term term, Pin pin, Board board) {
+    return switch (term.variable()) {
+      case STARTER, EXTRA ->
+          !term.negated()
+              && board
+                  .switchOf(term.variable().word(), String.valueOf(term.id()))
+                  .map(which -> which == pin.which())
+                  .orElse(false);
+      case SERVLET -> pin.narrowed().containsKey(Axis.FRAMEWORK);
+      case LANGUAGE -> pin.narrowed().containsKey(Axis.LANGUAGE);
+      default -> pin.narrowed().containsKey(Axis.valueOf(term.variable().name()));
+    };
+  }
+
+  /** What options are called, for titles. */
+  static String label(String id, Board board) {
+    return board
+        .edition()
+        .options()
+        .filter(option -> option.id().equals(id))
+        .map(Option::about)
+        .map(about -> about.label())
+        .findFirst()
+        .orElse(id);
+  }
+}

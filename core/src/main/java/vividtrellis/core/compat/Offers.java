@@ -1,0 +1,88 @@
+package vividtrellis.core.compat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.compat.Pins.Pin;
+import vividtrellis.core.compat.Verdict.Offer;
+
+/**
+ * For every option of the catalog: is there a full solution with it that keeps all other picks?
+ * Only the pick of the option's own axis is released.
+ */
+final class Offers {
+
+  private final Board board;
+  private final List<Pin> pins;
+  private final List<Offer> offers = new ArrayList<>();
+
+  private Offers(List<Pin> pins, Board board) {
+    this.pins = pins;
+    this.board = board;
+  }
+
+  static List<Offer> of(List<Pin> pins, Board board) {
+    Offers offers = new Offers(pins, board);
+    Edition edition = board.edition();
+    Reach whole = new Reach(pins, board);
+    for (Axis axis : Axis.values()) {
+      offers.axis(axis, whole);
+    }
+    offers.switches("starter", edition.starters(), whole);
+    offers.switches("extra", edition.extras(), whole);
+    return offers.offers;
+  }
+
+  private void axis(Axis axis, Reach whole) {
+    String pointer = axis.key().pointer();
+    boolean pinned = pins.stream().anyMatch(pin -> pin.pointer().equals(pointer));
+    Reach others =
+        pinned
+            ? new Reach(pins.stream().filter(pin -> !pin.pointer().equals(pointer)).toList(), board)
+            : whole;
+    String kind = axis.key().word();
+    if (others.model().isEmpty()) {
+      String because = standing(others.reasons());
+      board.words(axis).keySet().forEach(word -> offers.add(new Offer(kind, word, false, because)));
+      return;
+    }
+    board
+        .words(axis)
+        .forEach(
+            (word, fixed) -> {
+              boolean possible = others.bears(fixed);
+              offers.add(
+                  new Offer(
+                      kind, word, possible, possible ? null : because(others.reasons(fixed))));
+            });
+  }
+
+  private void switches(String kind, List<? extends Option> options, Reach whole) {
+    String standing = whole.model().isPresent() ? "" : standing(whole.reasons());
+    for (Option option : options) {
+      int which = board.switchOf(kind, option.id()).orElseThrow();
+      boolean possible = whole.bears(which);
+      offers.add(
+          new Offer(
+              kind,
+              option.id(),
+              possible,
+              possible ? null : standing.isEmpty() ? because(whole.reasons(which)) : standing));
+    }
+  }
+
+  /** The reasons as one text; that two picks fix one thing differently is no rule. */
+  static String because(List<Rule> rules) {
+    return rules.isEmpty()
+        ? Sentences.say("picks-differ", Map.of())
+        : rules.stream().map(Rule::because).distinct().collect(Collectors.joining(" "));
+  }
+
+  private static String standing(List<Rule> rules) {
+    return Sentences.say("standing-conflict", Map.of("because", because(rules)));
+  }
+}

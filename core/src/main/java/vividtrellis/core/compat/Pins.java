@@ -1,0 +1,331 @@
+package vividtrellis.core.compat;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.brief.Nearest;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.Language;
+import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.compat.Axis.Value;
+import vividtrellis.core.solver.Search;
+import vividtrellis.core.version.Version;
+
+/**
+ * What the picks of a brief fix, and what they name that the edition does not have. An unknown pick
+ * leaves its axis as open as no pick, so that everything else is still judged.
+ */
+final class Pins {
+
+  /**
+   * One pick of the user.
+   *
+   * @param pointer where it stands
+   * @param narrowed axis to the values it leaves; empty for a starter or extra
+   * @param which the switch it turns on; -1 for none
+   */
+  record Pin(String pointer, Map<Axis, BitSet> narrowed, int which) {
+    void fix(Search search) {
+      narrowed.forEach((axis, values) -> search.narrow(axis.number(), values));
+      if (which >= 0) {
+        search.turnOn(which);
+      }
+    }
+  }
+
+  /**
+   * A pick that names nothing of the edition.
+   *
+   * @param pointer where it stands
+   * @param sentence code of the sentence, with {@code args}
+   * @param change the pick that was most likely meant, or its removal
+   */
+  record Unknown(String pointer, String sentence, Map<String, String> args, List<Change> change) {}
+
+  private final Board board;
+  private final Edition edition;
+  private final Brief brief;
+  private final List<Pin> pins = new ArrayList<>();
+  private final List<Unknown> unknown = new ArrayList<>();
+
+  Pins(Brief brief, Board board) {
+    this.board = board;
+    this.edition = board.edition();
+    this.brief = brief;
+    versioned(Axis.FRAMEWORK, edition.frameworks());
+    languages(Axis.LANGUAGE);
+    level(Axis.JVM, Key.JVM, "Java");
+    level(Axis.JDK, Key.JDK, "JDK");
+    versioned(Axis.BUILD, edition.builds());
+    choice(Axis.PACKAGING, edition.packagings());
+    choice(Axis.SAMPLE, edition.samples());
+    choice(Axis.LAYOUT, edition.layouts());
+    languages(Axis.ALONGSIDE);
+    listed("starter", "/starters/", brief.starters(), edition.starters());
+    listed("extra", "/extras/", brief.extras(), edition.extras());
+    brief
+        .get(Key.EDITION)
+        .filter(id -> !id.equals(edition.id()))
+        .ifPresent(
+            id ->
+                unknown.add(
+                    new Unknown(
+                        Key.EDITION.pointer(),
+                        "unknown-edition",
+                        Map.of("value", id, "known", String.join(", ", board.editions())),
+                        List.of(
+                            new Change.Set(Key.EDITION, edition.id()),
+                            new Change.Remove(Key.EDITION)))));
+  }
+
+  List<Pin> pins() {
+    return List.copyOf(pins);
+  }
+
+  List<Unknown> unknown() {
+    return List.copyOf(unknown);
+  }
+
+  /** The starters of the edition that are picked, in the order given. */
+  Set<String> starters() {
+    return known("starter", brief.starters());
+  }
+
+  /** The extras of the edition that are picked, in the order given. */
+  Set<String> extras() {
+    return known("extra", brief.extras());
+  }
+
+  private Set<String> known(String kind, List<String> ids) {
+    return ids.stream()
+        .filter(id -> board.switchOf(kind, id).isPresent())
+        .collect(Collectors.toCollection(LinkedHashSet::new));
+  }
+
+  private void pin(Axis axis, BitSet values) {
+    Map<Axis, BitSet> narrowed = new EnumMap<>(Axis.class);
+    narrowed.put(axis, values);
+    pins.add(new Pin(axis.key().pointer(), narrowed, -1));
+  }
+
+  private static String idOf(String pick) {
+    return pick.contains("@") ? pick.substring(0, pick.indexOf('@')) : pick;
+  }
+
+  private static String versionOf(String pick) {
+    return pick.contains("@") ? pick.substring(pick.indexOf('@') + 1) : "";
+  }
+
+  /** Whether a value is what a pick asks for: any version of an id, a line, or one exactly. */
+  private boolean asked(Value value, String pick) {
+    Version version = value.version();
+    String wanted = versionOf(pick);
+    if (!value.id().equals(idOf(pick)) || (wanted.isEmpty() && pick.contains("@"))) {
+      return false;
+    }
+    return wanted.isEmpty()
+        || (version != null && (wanted.equals(version.text()) || wanted.equals(line(value))));
+  }
+
+  private String line(Value value) {
+    return board.line(value).map(line -> line.line()).orElseGet(() -> value.required().line());
+  }
+
+  private void versioned(Axis axis, List<? extends Option> options) {
+    String pick = brief.get(axis.key()).orElse("");
+    if (pick.isEmpty() || isUnknown(axis, idOf(pick), options)) {
+      return;
+    }
+    BitSet values = board.where(axis, value -> asked(value, pick));
+    if (values.isEmpty()) {
+      unknownVersion(axis, idOf(pick), pick, lines(axis, idOf(pick)));
+    } else {
+      pin(axis, values);
+    }
+  }
+
+  private List<String> lines(Axis axis, String id) {
+    return board.values(axis).stream()
+        .filter(value -> value.id().equals(id) && value.version() != null)
+        .map(this::line)
+        .distinct()
+        .toList();
+  }
+
+  private boolean isUnknown(Axis axis, String id, List<? extends Option> options) {
+    if (Edition.find(options, id).isPresent()) {
+      return false;
+    }
+    unknownId(
+        axis.key().pointer(),
+        axis.key().word(),
+        id,
+        options,
+        meant -> new Change.Set(axis.key(), meant),
+        new Change.Remove(axis.key()));
+    return true;
+  }
+
+  /** With a language whose version is the level, the one pick fixes language and level. */
+  private void languages(Axis axis) {
+    String pick = brief.get(axis.key()).orElse("");
+    if (axis == Axis.ALONGSIDE && pick.equals(Axis.NONE)) {
+      pin(axis, board.where(axis, value -> value.id().equals(Axis.NONE)));
+      return;
+    }
+    if (pick.isEmpty() || isUnknown(axis, idOf(pick), edition.languages())) {
+      return;
+    }
+    Language language = Edition.find(edition.languages(), idOf(pick)).orElseThrow();
+    String version = versionOf(pick);
+    if (!language.isLevelled() || !pick.contains("@")) {
+      versioned(axis, edition.languages());
+      return;
+    }
+    BitSet levels = board.where(Axis.JVM, value -> value.id().equals(version));
+    if (levels.isEmpty()) {
+      unknownVersion(axis, language.id(), pick, ids(Axis.JVM));
+      return;
+    }
+    Map<Axis, BitSet> narrowed = new EnumMap<>(Axis.class);
+    narrowed.put(axis, board.where(axis, value -> value.id().equals(language.id())));
+    narrowed.put(Axis.JVM, levels);
+    pins.add(new Pin(axis.key().pointer(), narrowed, -1));
+  }
+
+  private List<String> ids(Axis axis) {
+    return board.values(axis).stream().map(Value::id).toList();
+  }
+
+  private void level(Axis axis, Key key, String label) {
+    String pick = brief.get(key).orElse("");
+    if (pick.isEmpty()) {
+      return;
+    }
+    BitSet values = board.where(axis, value -> value.id().equals(pick));
+    if (!values.isEmpty()) {
+      pin(axis, values);
+      return;
+    }
+    String nearest = nearestVersion(pick, ids(axis));
+    unknown.add(
+        new Unknown(
+            key.pointer(),
+            "unknown-version",
+            Map.of("label", label, "version", pick, "known", String.join(", ", ids(axis))),
+            List.of(new Change.Set(key, nearest), new Change.Remove(key))));
+  }
+
+  private void choice(Axis axis, List<? extends Option> options) {
+    String pick = brief.get(axis.key()).orElse("");
+    if (!pick.isEmpty() && !isUnknown(axis, pick, options)) {
+      pin(axis, board.where(axis, value -> value.id().equals(pick)));
+    }
+  }
+
+  private void listed(
+      String kind, String pointer, List<String> given, List<? extends Option> options) {
+    Map<String, Integer> first = new LinkedHashMap<>();
+    for (int i = 0; i < given.size(); i++) {
+      String id = given.get(i);
+      if (first.putIfAbsent(id, i) != null) {
+        continue;
+      }
+      Optional<Integer> which = board.switchOf(kind, id);
+      if (which.isPresent()) {
+        pins.add(new Pin(pointer + i, Map.of(), which.get()));
+      } else {
+        unknownId(
+            pointer + i,
+            kind,
+            id,
+            options,
+            meant -> Change.swap(kind, id, meant),
+            Change.drop(kind, id));
+      }
+    }
+  }
+
+  private interface Meant {
+    Change as(String id);
+  }
+
+  private void unknownId(
+      String pointer,
+      String kind,
+      String id,
+      List<? extends Option> options,
+      Meant meant,
+      Change drop) {
+    String retired = edition.retired().get(id);
+    if (retired != null) {
+      boolean named = Edition.find(options, idOf(retired)).isPresent();
+      unknown.add(
+          new Unknown(
+              pointer,
+              named ? "retired-id" : "retired-id-gone",
+              Map.of("kind", kind, "value", id, "known", retired),
+              named ? List.of(meant.as(retired), drop) : List.of(drop)));
+      return;
+    }
+    String nearest = Nearest.of(id, options.stream().map(Option::id).toList()).orElse(null);
+    unknown.add(
+        new Unknown(
+            pointer,
+            "unknown-id",
+            Map.of(
+                "kind", kind,
+                "value", id,
+                "nearest",
+                    nearest == null ? "" : Sentences.say("and-nearest", Map.of("value", nearest))),
+            nearest == null ? List.of(drop) : List.of(meant.as(nearest), drop)));
+  }
+
+  private void unknownVersion(Axis axis, String id, String pick, List<String> known) {
+    String label =
+        edition
+            .options()
+            .filter(option -> option.id().equals(id))
+            .map(option -> option.about().label())
+            .findFirst()
+            .orElse(id);
+    List<Change> changes = new ArrayList<>();
+    if (known.isEmpty()) {
+      changes.add(new Change.Set(axis.key(), id));
+    } else {
+      changes.add(new Change.Set(axis.key(), id + "@" + nearestVersion(versionOf(pick), known)));
+    }
+    changes.add(new Change.Remove(axis.key()));
+    unknown.add(
+        new Unknown(
+            axis.key().pointer(),
+            known.isEmpty() ? "no-versions" : "unknown-version",
+            Map.of(
+                "label", label,
+                "version", versionOf(pick),
+                "known", String.join(", ", known)),
+            changes));
+  }
+
+  /** The known version that is not lower than the one asked for, else the highest there is. */
+  private static String nearestVersion(String version, List<String> known) {
+    List<Version> sorted = known.stream().map(Version::new).sorted().toList();
+    Optional<Version> asked =
+        Version.isVersion(version)
+            ? Optional.of(new Version(new Version(version).line()))
+            : Optional.empty();
+    return asked
+        .flatMap(least -> sorted.stream().filter(each -> each.compareTo(least) >= 0).findFirst())
+        .orElse(sorted.get(sorted.size() - 1))
+        .text();
+  }
+}

@@ -1,0 +1,38 @@
+package vividtrellis.core.compat;
+
+import java.util.Map;
+import java.util.Optional;
+import vividtrellis.core.catalog.Options.Framework;
+import vividtrellis.core.catalog.Options.Line;
+import vividtrellis.core.catalog.Options.Standing;
+import vividtrellis.core.compat.Axis.Value;
+
+/** What there is to say about how far a framework's version can be relied on. */
+final class Standings {
+
+  private Standings() {}
+
+  /** The code of the caution about a version, if it needs one. */
+  static Optional<String> code(Line line, Value value) {
+    Standing standing = line.standing(value.required());
+    return switch (standing) {
+      case SUPPORTED -> Optional.empty();
+      case PAST -> Optional.of(line.estimated() ? "past-support-estimated" : "past-support");
+      case PRE_RELEASE -> Optional.of("pre-release");
+    };
+  }
+
+  /** The sentence of that caution. */
+  static Optional<String> caution(Framework framework, Line line, Value value) {
+    return code(line, value)
+        .map(
+            code ->
+                Sentences.say(
+                    code,
+                    Map.of(
+                        "label", framework.about().label(),
+                        "line", line.line(),
+                        "version", value.required().text(),
+                        "until", String.valueOf(line.until()))));
+  }
+}

@@ -1,0 +1,235 @@
+package vividtrellis.core.compat;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.EnumMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import vividtrellis.core.catalog.Options.Level;
+import vividtrellis.core.catalog.Options.Line;
+import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Term;
+import vividtrellis.core.catalog.Term.Variable;
+import vividtrellis.core.compat.Board.Column;
+import vividtrellis.core.compat.Lattice.Cell;
+import vividtrellis.core.compat.Lattice.Price;
+import vividtrellis.core.compat.Lattice.State;
+import vividtrellis.core.compat.Pins.Pin;
+import vividtrellis.core.solver.Model;
+
+/** Makes a lattice: every joint is asked for with both of its pins released. */
+final class Weaving {
+
+  private static final Set<Variable> OF_A_JOINT =
+      Set.of(Variable.FRAMEWORK, Variable.SERVLET, Variable.JVM, Variable.JDK, Variable.LANGUAGE);
+
+  private final Board board;
+  private final List<Pin> all;
+  private final List<Pin> pins = new ArrayList<>();
+  private final Optional<Selection> picked;
+  private final List<Column> columns;
+  private final List<Level> levels;
+  private final Reach axes;
+
+  /** Whether nothing can be had even with the joint left open. */
+  private boolean stuck;
+
+  private record Joint(
+      Column column, Level level, Optional<Model> model, @Nullable String why, BitSet starters) {}
+
+  private Weaving(List<Pin> all, Optional<Selection> picked, Board board) {
+    this.board = board;
+    this.all = all;
+    this.picked = picked;
+    this.columns = board.columns();
+    this.levels = board.edition().levels();
+    all.forEach(this::release);
+    this.axes = new Reach(pins.stream().filter(pin -> pin.which() < 0).toList(), board);
+  }
+
+  /**
+   * Makes one.
+   *
+   * @param picked what the picks come to, if they fit
+   */
+  static Lattice of(List<Pin> pins, Optional<Selection> picked, Board board) {
+    return new Weaving(pins, picked, board).weave();
+  }
+
+  private void release(Pin pin) {
+    Map<Axis, BitSet> left = new EnumMap<>(Axis.class);
+    left.putAll(pin.narrowed());
+    left.remove(Axis.FRAMEWORK);
+    left.remove(Axis.JVM);
+    if (!left.isEmpty() || pin.which() >= 0) {
+      pins.add(new Pin(pin.pointer(), left, pin.which()));
+    }
+  }
+
+  private Lattice weave() {
+    Reach reach = new Reach(pins, board);
+    stuck = reach.model().isEmpty();
+    List<Joint> joints = new ArrayList<>();
+    for (Level level : levels) {
+      for (Column column : columns) {
+        joints.add(joint(column, level, reach));
+      }
+    }
+    Optional<Joint> here = joints.stream().filter(this::isPicked).findFirst();
+    List<Cell> cells = joints.stream().map(joint -> cell(joint, here, joints)).toList();
+    return new Lattice(
+        columns.stream().map(Weaving::column).toList(),
+        levels.stream()
+            .map(
+                level ->
+                    new Lattice.Row(level.level(), level.longTerm() ? "long-term" : "short-term"))
+            .toList(),
+        cells);
+  }
+
+  private static Lattice.Column column(Column column) {
+    Line line = column.line();
+    String id = column.framework().id();
+    String label = column.framework().about().label();
+    return line == null
+        ? new Lattice.Column(id, label, "", "", null, false)
+        : new Lattice.Column(
+            id, label, line.line(), line.standing().words(), line.until(), line.estimated());
+  }
+
+  private Pin at(Column column, Level level) {
+    Map<Axis, BitSet> joint = new EnumMap<>(Axis.class);
+    joint.put(Axis.FRAMEWORK, column.values());
+    joint.put(Axis.JVM, at(level));
+    return new Pin("", joint, -1);
+  }
+
+  private BitSet at(Level level) {
+    return board
+        .words(Axis.JVM)
+        .getOrDefault(level.version().text(), Map.of())
+        .getOrDefault(Axis.JVM, new BitSet());
+  }
+
+  private Joint joint(Column column, Level level, Reach reach) {
+    return reach.with(at(column, level), there -> joint(column, level, reach, there));
+  }
+
+  private Joint joint(Column column, Level level, Reach reach, Reach there) {
+    BitSet starters = new BitSet();
+    if (there.model().isPresent()) {
+      for (int s = 0; s < board.edition().starters().size(); s++) {
+        starters.set(s, there.bears(s));
+      }
+      return new Joint(column, level, there.model(), null, starters);
+    }
+    List<Rule> reasons = (stuck ? reach : there).reasons();
+    return new Joint(column, level, Optional.empty(), Offers.because(reasons), starters);
+  }
+
+  private boolean isPicked(Joint joint) {
+    if (picked.isPresent()) {
+      Selection selection = picked.get();
+      return joint.level().version().equals(selection.jvm())
+          && joint.column().framework().id().equals(selection.framework())
+          && (joint.column().line() == null
+              || joint.column().line().versions().contains(selection.frameworkVersion()));
+    }
+    return isPinned(Axis.FRAMEWORK, joint) && isPinned(Axis.JVM, joint);
+  }
+
+  /** While the picks are at odds, a joint is picked if they say so outright. */
+  private boolean isPinned(Axis axis, Joint joint) {
+    boolean pinned = all.stream().anyMatch(pin -> pin.narrowed().containsKey(axis));
+    BitSet here = axis == Axis.FRAMEWORK ? joint.column().values() : at(joint.level());
+    return pinned
+        && all.stream()
+            .map(pin -> pin.narrowed().get(axis))
+            .allMatch(values -> values == null || values.intersects(here));
+  }
+
+  private Cell cell(Joint joint, Optional<Joint> here, List<Joint> joints) {
+    Line line = joint.column().line();
+    String caution = joint.model().map(model -> caution(joint, model)).orElse(null);
+    State state =
+        joint.model().isEmpty()
+            ? State.IMPOSSIBLE
+            : caution == null ? State.POSSIBLE : State.CAUTION;
+    Price gain = Price.NONE;
+    Price lose = Price.NONE;
+    if (state == State.IMPOSSIBLE) {
+      lose = new Price(dropped(joint), List.of());
+    } else if (here.isPresent() && here.get().model().isPresent()) {
+      gain = price(here.get(), joint, joints);
+      lose = price(joint, here.get(), joints);
+    }
+    return new Cell(
+        joint.column().framework().id(),
+        line == null ? "" : line.line(),
+        joint.level().level(),
+        state,
+        here.filter(joint::equals).isPresent(),
+        state == State.CAUTION ? caution : joint.why(),
+        gain,
+        lose);
+  }
+
+  private @Nullable String caution(Joint joint, Model model) {
+    Line line = joint.column().line();
+    if (line != null) {
+      Optional<String> standing =
+          Standings.caution(joint.column().framework(), line, board.value(model, Axis.FRAMEWORK));
+      if (standing.isPresent()) {
+        return standing.get();
+      }
+    }
+    Selection selection = board.selection(model);
+    return board.lighter().stream()
+        .filter(rule -> rule.when().stream().map(Term::variable).anyMatch(OF_A_JOINT::contains))
+        .filter(rule -> Rules.broken(rule, selection))
+        .map(Rule::because)
+        .findFirst()
+        .orElse(null);
+  }
+
+  /** What the second joint offers and the first does not. */
+  private Price price(Joint without, Joint with, List<Joint> joints) {
+    BitSet more = (BitSet) with.starters().clone();
+    more.andNot(without.starters());
+    Set<String> lines = new LinkedHashSet<>(lines(with.level(), joints));
+    lines.removeAll(lines(without.level(), joints));
+    return new Price(ids(more), List.copyOf(lines));
+  }
+
+  private static List<String> lines(Level level, List<Joint> joints) {
+    return joints.stream()
+        .filter(joint -> joint.level().equals(level) && joint.model().isPresent())
+        .map(joint -> joint.column().word())
+        .toList();
+  }
+
+  private List<String> ids(BitSet starters) {
+    List<Starter> all = board.edition().starters();
+    return starters.stream().mapToObj(s -> all.get(s).id()).toList();
+  }
+
+  /** The picked starters that cannot be had at a joint even without the others. */
+  private List<String> dropped(Joint joint) {
+    BitSet dropped = new BitSet();
+    axes.with(
+        at(joint.column(), joint.level()),
+        there -> {
+          pins.stream()
+              .filter(pin -> pin.which() >= 0 && pin.which() < board.edition().starters().size())
+              .filter(pin -> !there.bears(pin.which()))
+              .forEach(pin -> dropped.set(pin.which()));
+          return dropped;
+        });
+    return ids(dropped);
+  }
+}

@@ -1,0 +1,199 @@
+package vividtrellis.core.solver;
+
+import java.util.Arrays;
+import java.util.BitSet;
+
+/**
+ * What is open, on and awake at one moment of a search, with a trail that takes everything back.
+ * Every change remembers which decisions led to it, one bit each.
+ */
+final class State {
+
+  private static final int OPEN = 0;
+  private static final int ON = 1;
+  private static final int WOKEN = 2;
+
+  private final Problem problem;
+
+  /** Values that are still open, word by word. */
+  final long[] open;
+
+  /** By choice and by switch: the decisions behind how it stands. */
+  final long[] whyOpen;
+
+  final long[] whyOn;
+  final boolean[] on;
+  private final int[] turnedOn;
+  private int turnedOnCount;
+
+  /** Woken clauses, in the order in which they woke; and by choice. */
+  int[] woken = new int[64];
+
+  int wokenCount;
+  final int[][] wokenOver;
+  final int[] wokenOverCount;
+  private final int[] asleep;
+
+  private long[] trail = new long[256];
+  private int trailEnd;
+
+  State(Problem problem) {
+    this.problem = problem;
+    open = new long[problem.start[problem.choices]];
+    whyOpen = new long[problem.choices];
+    whyOn = new long[problem.switches];
+    on = new boolean[problem.switches];
+    turnedOn = new int[problem.switches];
+    wokenOver = new int[problem.choices][16];
+    wokenOverCount = new int[problem.choices];
+    asleep = new int[problem.clauses];
+    for (int k = 0; k < problem.clauses; k++) {
+      asleep[k] = problem.wakers[k].length;
+    }
+    for (int c = 0; c < problem.choices; c++) {
+      for (int v = 0; v < problem.size[c]; v++) {
+        open[problem.start[c] + (v >> 6)] |= 1L << v;
+      }
+    }
+  }
+
+  int mark() {
+    return trailEnd;
+  }
+
+  private void push(long word) {
+    if (trailEnd == trail.length) {
+      trail = Arrays.copyOf(trail, trail.length * 2);
+    }
+    trail[trailEnd++] = word;
+  }
+
+  void undo(int mark) {
+    while (trailEnd > mark) {
+      long entry = trail[--trailEnd];
+      int index = (int) (entry >>> 2);
+      switch ((int) (entry & 3)) {
+        case OPEN -> {
+          whyOpen[index] = trail[--trailEnd];
+          for (int w = problem.start[index + 1] - 1; w >= problem.start[index]; w--) {
+            open[w] = trail[--trailEnd];
+          }
+        }
+        case ON -> {
+          on[index] = false;
+          turnedOnCount--;
+          for (int k : problem.wakes[index]) {
+            asleep[k]++;
+          }
+        }
+        default -> {
+          wokenCount--;
+          for (int c : problem.over[index]) {
+            wokenOverCount[c]--;
+          }
+        }
+      }
+    }
+  }
+
+  /** Closes every value that is not in a set. Gives whether anything changed. */
+  boolean narrow(int choice, long[] values, long why) {
+    int from = problem.start[choice];
+    boolean changes = false;
+    for (int i = 0; i < values.length; i++) {
+      changes |= (open[from + i] & ~values[i]) != 0;
+    }
+    if (!changes) {
+      return false;
+    }
+    for (int i = 0; i < values.length; i++) {
+      push(open[from + i]);
+      open[from + i] &= values[i];
+    }
+    push(whyOpen[choice]);
+    push(((long) choice << 2) | OPEN);
+    whyOpen[choice] |= why;
+    return true;
+  }
+
+  /** Leaves one value only. */
+  void take(int choice, int value, long why) {
+    long[] only = new long[problem.start[choice + 1] - problem.start[choice]];
+    only[value >> 6] = 1L << value;
+    narrow(choice, only, why);
+  }
+
+  /** Turns a switch on; the caller wakes what is due. */
+  void turnOn(int which, long why) {
+    on[which] = true;
+    turnedOn[turnedOnCount++] = which;
+    whyOn[which] = why;
+    push(((long) which << 2) | ON);
+    for (int k : problem.wakes[which]) {
+      asleep[k]--;
+    }
+  }
+
+  BitSet switchesOn() {
+    BitSet set = new BitSet();
+    for (int i = 0; i < turnedOnCount; i++) {
+      set.set(turnedOn[i]);
+    }
+    return set;
+  }
+
+  boolean isDue(int clause) {
+    return asleep[clause] == 0;
+  }
+
+  void wake(int clause) {
+    if (wokenCount == woken.length) {
+      woken = Arrays.copyOf(woken, wokenCount * 2);
+    }
+    woken[wokenCount++] = clause;
+    for (int c : problem.over[clause]) {
+      if (wokenOverCount[c] == wokenOver[c].length) {
+        wokenOver[c] = Arrays.copyOf(wokenOver[c], wokenOverCount[c] * 2);
+      }
+      wokenOver[c][wokenOverCount[c]++] = clause;
+    }
+    push(((long) clause << 2) | WOKEN);
+  }
+
+  boolean isEmpty(int choice) {
+    for (int w = problem.start[choice]; w < problem.start[choice + 1]; w++) {
+      if (open[w] != 0) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  boolean isOpen(int choice, int value) {
+    return (open[problem.start[choice] + (value >> 6)] & 1L << value) != 0;
+  }
+
+  /** The most preferred value that is open; -1 if none is. */
+  int first(int choice) {
+    for (int w = problem.start[choice]; w < problem.start[choice + 1]; w++) {
+      if (open[w] != 0) {
+        return (w - problem.start[choice]) * 64 + Long.numberOfTrailingZeros(open[w]);
+      }
+    }
+    return -1;
+  }
+
+  /** How the i-th choice of a clause stands to it: 1 it is met, -1 it cannot be, 0 either. */
+  int standing(int clause, int i) {
+    int from = problem.start[problem.over[clause][i]];
+    long[] values = problem.allowed[clause][i];
+    boolean some = false;
+    boolean all = true;
+    for (int w = 0; w < values.length; w++) {
+      long here = open[from + w];
+      some |= (here & values[w]) != 0;
+      all &= (here & ~values[w]) == 0;
+    }
+    return !some ? -1 : all ? 1 : 0;
+  }
+}

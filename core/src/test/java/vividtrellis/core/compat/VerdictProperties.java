@@ -1,0 +1,127 @@
+package vividtrellis.core.compat;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.compat.Verdict.Finding;
+import vividtrellis.core.compat.Verdict.Offer;
+import vividtrellis.core.compat.Verdict.Severity;
+
+/** Holds verdicts on small catalogs against trying every selection. */
+class VerdictProperties {
+
+  @Property(tries = 2000)
+  void aVerdictIsWhatTryingEverySelectionGives(@ForAll @IntRange int seed) {
+    Drawn drawn = new Drawn(seed);
+    Brief brief = drawn.brief();
+
+    Verdict verdict = new Verdicts(drawn.edition).judge(brief, 2026);
+
+    Optional<Selection> expected = drawn.first(brief, false);
+    assertThat(verdict.fits()).isEqualTo(expected.isPresent());
+    assertThat(verdict.selection()).isEqualTo(expected);
+    for (Offer offer : verdict.offers()) {
+      with(brief, offer)
+          .ifPresent(
+              with ->
+                  assertThat(offer.possible())
+                      .as("%s %s", offer, brief)
+                      .isEqualTo(drawn.first(with, true).isPresent()));
+      assertThat(offer.possible()).isEqualTo(offer.because() == null);
+    }
+  }
+
+  private static Optional<Brief> with(Brief brief, Offer offer) {
+    return switch (offer.kind()) {
+      case "starter" -> {
+        Set<String> starters = new LinkedHashSet<>(brief.starters());
+        starters.add(offer.id());
+        yield Optional.of(brief.withStarters(List.copyOf(starters)));
+      }
+      case "framework", "language", "packaging" ->
+          Optional.of(brief.with(Key.of(offer.kind()).orElseThrow(), offer.id()));
+      default -> Optional.empty();
+    };
+  }
+
+  @Property(tries = 300)
+  void everyConflictIsIrreducibleAndEveryWayOutIsValidAndMinimal(@ForAll @IntRange int seed) {
+    Drawn drawn = new Drawn(seed);
+    Brief brief = drawn.brief();
+    Verdicts verdicts = new Verdicts(drawn.edition);
+    for (Finding finding : verdicts.judge(brief, 2026).findings()) {
+      if (finding.severity() != Severity.BLOCKER) {
+        continue;
+      }
+      assertThat(finding.picks()).isNotEmpty();
+      for (String pick : finding.picks()) {
+        assertThat(verdicts.judge(without(brief, pick), 2026).findings())
+            .as("%s without %s", brief, pick)
+            .noneMatch(
+                f ->
+                    f.rule().equals(finding.rule())
+                        && f.because().equals(finding.because())
+                        && named(f, without(brief, pick)).equals(named(finding, brief)));
+      }
+      assertThat(finding.remedies())
+          .as("%s of %s", finding, brief)
+          .isNotEmpty()
+          .hasSizeLessThanOrEqualTo(5);
+      finding
+          .remedies()
+          .forEach(
+              remedy -> {
+                assertThat(verdicts.judge(remedy.result(), 2026).fits()).isTrue();
+                assertThat(remedy.patch()).isNotEmpty();
+              });
+    }
+  }
+
+  /** The picks of a finding by what they pick, since places in a list move. */
+  private static Set<String> named(Finding finding, Brief brief) {
+    Set<String> names = new HashSet<>();
+    for (String pick : finding.picks()) {
+      names.add(
+          pick.startsWith("/starters/")
+              ? brief.starters().get(Integer.parseInt(pick.substring(10)))
+              : pick);
+    }
+    return names;
+  }
+
+  private static Brief without(Brief brief, String pick) {
+    if (!pick.startsWith("/starters/")) {
+      return new Change.Remove(Key.of(pick.substring(1)).orElseThrow()).apply(brief);
+    }
+    List<String> left = new ArrayList<>(brief.starters());
+    left.remove(Integer.parseInt(pick.substring(10)));
+    return brief.withStarters(left);
+  }
+
+  @Property(tries = 200)
+  void theOrderOfPicksChangesNoVerdict(@ForAll @IntRange int seed) {
+    Drawn drawn = new Drawn(seed);
+    Brief brief = drawn.brief();
+    List<String> turned = new ArrayList<>(brief.starters());
+    Collections.reverse(turned);
+    Verdicts verdicts = new Verdicts(drawn.edition);
+
+    Verdict one = verdicts.judge(brief, 2026);
+    Verdict other = verdicts.judge(brief.withStarters(turned), 2026);
+
+    assertThat(other.brief().texts()).isEqualTo(one.brief().texts());
+    assertThat(other.offers()).isEqualTo(one.offers());
+    assertThat(verdicts.judge(brief, 2026)).as("asked again").isEqualTo(one);
+  }
+}

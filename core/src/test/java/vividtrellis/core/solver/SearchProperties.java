@@ -1,0 +1,213 @@
+package vividtrellis.core.solver;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.TreeMap;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.sat4j.core.VecInt;
+import org.sat4j.minisat.SolverFactory;
+import org.sat4j.specs.ContradictionException;
+import org.sat4j.specs.ISolver;
+import org.sat4j.specs.TimeoutException;
+
+/** Holds the search against trying everything, and against a solver by others. */
+class SearchProperties {
+
+  /** A problem that can be looked into, made from a seed. */
+  private record Made(List<Integer> sizes, int switches, List<Clause> clauses) {
+    static Made of(Random random, int choices, int most, int switches, int clauses) {
+      List<Integer> sizes = new ArrayList<>();
+      for (int c = 0; c < choices; c++) {
+        sizes.add(1 + random.nextInt(most));
+      }
+      List<Clause> all = new ArrayList<>();
+      for (int k = 0; k < clauses; k++) {
+        List<Integer> off = some(random, switches, 2);
+        List<Integer> on = some(random, switches, 3);
+        Map<Integer, BitSet> within = new TreeMap<>();
+        for (int n = random.nextInt(3); n > 0; n--) {
+          int choice = random.nextInt(choices);
+          BitSet values = new BitSet();
+          for (int v = 0; v < sizes.get(choice); v++) {
+            values.set(v, random.nextBoolean());
+          }
+          within.put(choice, values);
+        }
+        if (!off.isEmpty() || !on.isEmpty() || !within.isEmpty()) {
+          all.add(new Clause(off, on, within));
+        }
+      }
+      return new Made(sizes, switches, all);
+    }
+
+    private static List<Integer> some(Random random, int switches, int most) {
+      return random.ints(random.nextInt(most + 1), 0, switches).boxed().distinct().toList();
+    }
+
+    Problem problem() {
+      return new Problem(sizes, switches, clauses);
+    }
+
+    boolean meets(List<Integer> values, BitSet on, Clause clause) {
+      return clause.off().stream().anyMatch(s -> !on.get(s))
+          || clause.on().stream().anyMatch(on::get)
+          || clause.within().entrySet().stream()
+              .anyMatch(part -> part.getValue().get(values.get(part.getKey())));
+    }
+
+    boolean isSolution(List<Integer> values, BitSet on) {
+      return clauses.stream().allMatch(clause -> meets(values, on, clause));
+    }
+
+    /** Every solution with some switches on and others allowed, in order of preference. */
+    Optional<List<Integer>> first(BitSet fixed, BitSet allowed) {
+      List<Integer> values = new ArrayList<>(sizes.stream().map(s -> 0).toList());
+      while (true) {
+        for (int bits = 0; bits < 1 << switches; bits++) {
+          BitSet on = BitSet.valueOf(new long[] {bits});
+          BitSet beyond = (BitSet) on.clone();
+          beyond.andNot(allowed);
+          beyond.andNot(fixed);
+          BitSet missing = (BitSet) fixed.clone();
+          missing.andNot(on);
+          if (beyond.isEmpty() && missing.isEmpty() && isSolution(values, on)) {
+            return Optional.of(List.copyOf(values));
+          }
+        }
+        int c = sizes.size() - 1;
+        while (c >= 0 && values.get(c) + 1 == sizes.get(c)) {
+          values.set(c--, 0);
+        }
+        if (c < 0) {
+          return Optional.empty();
+        }
+        values.set(c, values.get(c) + 1);
+      }
+    }
+  }
+
+  private static BitSet drawn(Random random, int switches, int oneIn) {
+    BitSet set = new BitSet();
+    for (int s = 0; s < switches; s++) {
+      set.set(s, random.nextInt(oneIn) == 0);
+    }
+    return set;
+  }
+
+  @Property(tries = 4000)
+  void findsTheMostPreferredSolutionExactlyWhenThereIsOne(@ForAll @IntRange int seed) {
+    Random random = new Random(seed);
+    Made made = Made.of(random, 1 + random.nextInt(4), 4, 5, 2 + random.nextInt(14));
+    BitSet fixed = drawn(random, 5, 3);
+    Search search = made.problem().search().only(new BitSet());
+    fixed.stream().forEach(search::turnOn);
+
+    Optional<Model> found = search.solve();
+
+    assertThat(found.map(Model::values)).isEqualTo(made.first(fixed, new BitSet()));
+    assertThat(search.solve()).as("asked again").isEqualTo(found);
+  }
+
+  @Property(tries = 4000)
+  void withFreeSwitchesFindsASolutionExactlyWhenThereIsOne(@ForAll @IntRange int seed) {
+    Random random = new Random(seed);
+    Made made = Made.of(random, 1 + random.nextInt(3), 4, 6, 4 + random.nextInt(16));
+    BitSet fixed = drawn(random, 6, 4);
+    BitSet allowed = drawn(random, 6, 2);
+    Search search = made.problem().search().only(allowed);
+    fixed.stream().forEach(search::turnOn);
+
+    Optional<Model> found = search.solve();
+
+    assertThat(found.isPresent()).isEqualTo(made.first(fixed, allowed).isPresent());
+    found.ifPresent(model -> assertThat(made.isSolution(model.values(), model.on())).isTrue());
+  }
+
+  @Property(tries = 2000)
+  void quickLooksNeverContradictTheSearch(@ForAll @IntRange int seed) {
+    Random random = new Random(seed);
+    Made made = Made.of(random, 2, 3, 6, 4 + random.nextInt(10));
+    Search search = made.problem().search();
+    Optional<Model> model = search.solve();
+    for (int s = 0; s < 6 && model.isPresent(); s++) {
+      int mark = search.mark();
+      search.turnOn(s);
+      boolean possible = search.solve().isPresent();
+      search.undo(mark);
+      assertThat(search.bears(model.get(), s) && !possible).isFalse();
+      assertThat(search.forbids(s) >= 0 && possible).isFalse();
+    }
+    assertThat(search.solve()).as("all was taken back").isEqualTo(model);
+  }
+
+  @Property(tries = 500)
+  void whatTookPartInAContradictionIsOneByItself(@ForAll @IntRange int seed) {
+    Random random = new Random(seed);
+    Made made = Made.of(random, 3, 3, 6, 30);
+    Search search = made.problem().search();
+    if (search.solve().isEmpty()) {
+      BitSet others = new BitSet();
+      others.set(0, made.clauses().size());
+      others.andNot(search.used());
+      assertThat(made.problem().search().ignoring(others).solve()).isEmpty();
+    }
+  }
+
+  @Property(tries = 150)
+  void agreesWithAnotherSolverOnLargeProblems(@ForAll @IntRange int seed) throws TimeoutException {
+    Random random = new Random(seed);
+    int switches = 60 + random.nextInt(100);
+    Made made = Made.of(random, 6, 9, switches, switches * (2 + random.nextInt(3)));
+    BitSet fixed = drawn(random, switches, 12);
+    Search search = made.problem().search();
+    fixed.stream().forEach(search::turnOn);
+
+    Optional<Model> found = search.solve();
+
+    assertThat(found.isPresent()).isEqualTo(satisfiable(made, fixed));
+    found.ifPresent(model -> assertThat(made.isSolution(model.values(), model.on())).isTrue());
+  }
+
+  private static boolean satisfiable(Made made, BitSet fixed) throws TimeoutException {
+    ISolver solver = SolverFactory.newDefault();
+    List<Integer> from = new ArrayList<>();
+    int next = made.switches() + 1;
+    for (int size : made.sizes()) {
+      from.add(next);
+      next += size;
+    }
+    solver.newVar(next);
+    try {
+      for (int c = 0; c < made.sizes().size(); c++) {
+        VecInt one = new VecInt();
+        for (int v = 0; v < made.sizes().get(c); v++) {
+          one.push(from.get(c) + v);
+        }
+        solver.addExactly(one, 1);
+      }
+      for (Clause clause : made.clauses()) {
+        VecInt literals = new VecInt();
+        clause.off().forEach(s -> literals.push(-(s + 1)));
+        clause.on().forEach(s -> literals.push(s + 1));
+        clause
+            .within()
+            .forEach((c, values) -> values.stream().forEach(v -> literals.push(from.get(c) + v)));
+        solver.addClause(literals);
+      }
+      for (int s = fixed.nextSetBit(0); s >= 0; s = fixed.nextSetBit(s + 1)) {
+        solver.addClause(new VecInt(new int[] {s + 1}));
+      }
+      return solver.isSatisfiable();
+    } catch (ContradictionException e) {
+      return false;
+    }
+  }
+}
