@@ -20,6 +20,10 @@ const x = (i: number) => left + ((i + 0.5) * (width - left)) / Math.max(1, colum
 const y = (i: number) => top + (i + 0.5) * rowGap.value
 const height = computed(() => top + rows.value.length * rowGap.value)
 
+/** The standing in one word, which is all there is room for. */
+const short = (standing: string) =>
+  standing === 'in support' ? 'supported' : standing === 'past support' ? 'past' : standing
+
 const nameOf = (column: Column) => (column.line ? `${column.label} ${column.line}` : column.label)
 const wordOf = (column: Column) => (column.line ? `${column.framework}@${column.line}` : column.framework)
 const joints = computed(() =>
@@ -81,7 +85,7 @@ const pick = (joint: (typeof joints.value)[number]) =>
         {{ column.line || 'plain' }}
       </text>
       <text :x="x(i)" y="30" text-anchor="middle" class="fill-soft text-tiny">
-        {{ column.standing.replace(' support', '') }}
+        {{ short(column.standing) }}
       </text>
     </g>
     <g v-for="(row, j) in rows" :key="'row' + row.jvm" aria-hidden="true">
