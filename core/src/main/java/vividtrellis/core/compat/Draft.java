@@ -29,6 +29,17 @@ record Draft(
     List<Change> mending,
     Optional<Rule> rule) {
 
+  /** A finding of the service's own, whose sentence stands under its id. */
+  static Draft plain(
+      Severity severity,
+      String id,
+      List<String> picks,
+      Map<String, String> args,
+      List<Change> mending) {
+    return new Draft(
+        severity, id, picks, Sentences.say(id, args), List.of(), mending, Optional.empty());
+  }
+
   Finding finding(List<Remedy> remedies) {
     return new Finding(severity, id, picks, because, evidence, remedies);
   }
@@ -45,25 +56,16 @@ record Draft(
         better != null
             ? List.of(new Change.Set(complaint.key(), better))
             : complaint.blocks() ? List.of(new Change.Remove(complaint.key())) : List.of();
-    return new Draft(
-        severity,
-        complaint.code(),
-        List.of(complaint.key().pointer()),
-        Sentences.say(complaint.code(), args),
-        List.of(),
-        changes,
-        Optional.empty());
+    return plain(severity, complaint.code(), List.of(complaint.key().pointer()), args, changes);
   }
 
   static Draft of(Unknown unknown) {
-    return new Draft(
+    return plain(
         Severity.BLOCKER,
         unknown.sentence(),
         List.of(unknown.pointer()),
-        Sentences.say(unknown.sentence(), unknown.args()),
-        List.of(),
-        unknown.change(),
-        Optional.empty());
+        unknown.args(),
+        unknown.change());
   }
 
   /** A conflict is known by its first rule; when it takes several, all of them are told. */

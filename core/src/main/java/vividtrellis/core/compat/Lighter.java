@@ -55,15 +55,7 @@ final class Lighter {
   }
 
   private void plain(Severity severity, String code, List<String> picks, Map<String, String> args) {
-    drafts.add(
-        new Draft(
-            severity,
-            code,
-            picks,
-            Sentences.say(code, args),
-            List.of(),
-            List.of(),
-            Optional.empty()));
+    drafts.add(Draft.plain(severity, code, picks, args, List.of()));
   }
 
   private void rules() {
@@ -176,15 +168,7 @@ final class Lighter {
   }
 
   private void note(String code, Key key, Map<String, String> args, Change change) {
-    drafts.add(
-        new Draft(
-            Severity.NOTE,
-            code,
-            List.of(key.pointer()),
-            Sentences.say(code, args),
-            List.of(),
-            List.of(change),
-            Optional.empty()));
+    drafts.add(Draft.plain(Severity.NOTE, code, List.of(key.pointer()), args, List.of(change)));
   }
 
   /** Which servers a war fits is not to be seen from its picks, so it is said. */

@@ -1,9 +1,7 @@
 package vividtrellis.core.compat;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -24,6 +22,7 @@ final class Remedies {
 
   private static final int MOST = 5;
   private static final int MOST_TRIED = 120;
+  private static final int MOST_SEARCHED = 3;
 
   /** Of this many ways, what is not needed is left out; of more, nobody would see it. */
   private static final int MOST_SHRUNK = 12;
@@ -37,9 +36,13 @@ final class Remedies {
   /** How many changed briefs are judged in all for one verdict, however many findings it has. */
   private static final int MOST_JUDGED = 600;
 
-  /** What is still wrong with a brief: for each blocker, the changes that may mend it. */
-  interface Blockers {
-    List<List<Change>> of(Brief brief);
+  /** Judges a changed brief. */
+  interface Judge {
+    /** Whether nothing blocks it. */
+    boolean fits(Brief brief);
+
+    /** For each blocker, the changes that may mend it. */
+    List<List<Change>> blockers(Brief brief);
   }
 
   private record Way(Brief start, List<Change> changes, Brief result) {
@@ -59,7 +62,7 @@ final class Remedies {
   }
 
   private final Board board;
-  private final Blockers blockers;
+  private final Judge judge;
   private final int standing;
   private final Map<Brief, List<List<Change>>> judged = new HashMap<>();
 
@@ -68,9 +71,9 @@ final class Remedies {
    *
    * @param standing how many blockers it has as it stands
    */
-  Remedies(Board board, Blockers blockers, int standing) {
+  Remedies(Board board, Judge judge, int standing) {
     this.board = board;
-    this.blockers = blockers;
+    this.judge = judge;
     this.standing = standing;
   }
 
@@ -114,7 +117,7 @@ final class Remedies {
   private List<List<Change>> left(Brief brief) {
     List<List<Change>> known = judged.get(brief);
     if (known == null) {
-      known = judged.size() > MOST_JUDGED ? List.of(List.of()) : blockers.of(brief);
+      known = judged.size() > MOST_JUDGED ? List.of(List.of()) : judge.blockers(brief);
       judged.put(brief, known);
     }
     return known;
@@ -125,7 +128,7 @@ final class Remedies {
     List<Change> kept = new ArrayList<>(way.changes());
     for (int i = kept.size() - 1; i >= 0 && kept.size() > 1; i--) {
       Change change = kept.remove(i);
-      if (!left(along(way.start(), kept).result()).isEmpty()) {
+      if (!judge.fits(along(way.start(), kept).result())) {
         kept.add(i, change);
       }
     }
@@ -140,23 +143,23 @@ final class Remedies {
     return way;
   }
 
+  /** All ways of the fewest changes that there are, up to three. */
   private List<Way> search(Brief brief, List<Change> first) {
-    List<Way> found = new ArrayList<>();
-    Deque<Way> open = new ArrayDeque<>();
-    first.forEach(change -> open.add(Way.from(brief).then(change)));
-    for (int tried = 0; !open.isEmpty() && tried < MOST_TRIED; tried++) {
-      Way way = open.poll();
-      if (!found.isEmpty() && way.changes().size() > found.get(0).changes().size()) {
-        break;
+    List<Way> ways = first.stream().map(change -> Way.from(brief).then(change)).toList();
+    for (int changes = 1; !ways.isEmpty(); changes++) {
+      List<Way> found = ways.stream().filter(way -> judge.fits(way.result())).toList();
+      if (!found.isEmpty() || changes == MOST_SEARCHED) {
+        return new ArrayList<>(found);
       }
-      List<List<Change>> left = left(way.result());
-      if (left.isEmpty()) {
-        found.add(way);
-      } else if (way.changes().size() < 3) {
-        left.get(0).forEach(change -> open.add(way.then(change)));
+      List<Way> longer = new ArrayList<>();
+      for (Way way : ways) {
+        if (longer.size() < MOST_TRIED) {
+          left(way.result()).get(0).forEach(change -> longer.add(way.then(change)));
+        }
       }
+      ways = longer;
     }
-    return found;
+    return new ArrayList<>();
   }
 
   /**

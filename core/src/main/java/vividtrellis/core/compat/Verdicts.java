@@ -10,10 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import vividtrellis.core.brief.Brief;
-import vividtrellis.core.brief.BriefRules;
-import vividtrellis.core.brief.Complaint;
-import vividtrellis.core.brief.Key;
-import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Rule;
@@ -21,7 +17,6 @@ import vividtrellis.core.compat.Conflicts.Conflict;
 import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.compat.Verdict.Finding;
 import vividtrellis.core.compat.Verdict.Remedy;
-import vividtrellis.core.compat.Verdict.Severity;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Search;
 
@@ -69,13 +64,9 @@ public final class Verdicts {
    */
   public Verdict judge(Brief brief, int year) {
     Pins pins = new Pins(brief, board);
-    List<Draft> blockers = blockers(brief, pins);
-    Remedies remedies =
-        new Remedies(
-            board,
-            changed ->
-                blockers(changed, new Pins(changed, board)).stream().map(Draft::mending).toList(),
-            blockers.size());
+    Naming naming = new Naming(dependencies);
+    List<Draft> blockers = blockers(brief, pins, naming);
+    Remedies remedies = new Remedies(board, judge(naming), blockers.size());
     List<Finding> findings = new ArrayList<>();
     for (Draft draft : blockers) {
       findings.add(draft.finding(remedies.from(brief, draft.mending())));
@@ -108,36 +99,32 @@ public final class Verdicts {
     return Weaving.of(pins.pins(), selection(pins.pins(), pins), board);
   }
 
-  private List<Draft> blockers(Brief brief, Pins pins) {
-    List<Draft> drafts = new ArrayList<>();
-    for (Complaint complaint : BriefRules.complaints(brief)) {
-      if (complaint.blocks()) {
-        drafts.add(Draft.of(complaint));
+  private Remedies.Judge judge(Naming naming) {
+    return new Remedies.Judge() {
+      @Override
+      public boolean fits(Brief brief) {
+        Pins pins = new Pins(brief, board);
+        return naming.faults(brief).isEmpty()
+            && pins.unknown().isEmpty()
+            && selection(pins.pins(), pins).isPresent();
       }
-    }
-    circle(brief).ifPresent(drafts::add);
+
+      @Override
+      public List<List<Change>> blockers(Brief brief) {
+        return Verdicts.this.blockers(brief, new Pins(brief, board), naming).stream()
+            .map(Draft::mending)
+            .toList();
+      }
+    };
+  }
+
+  private List<Draft> blockers(Brief brief, Pins pins, Naming naming) {
+    List<Draft> drafts = new ArrayList<>(naming.faults(brief));
     pins.unknown().forEach(unknown -> drafts.add(Draft.of(unknown)));
     for (Conflict conflict : Conflicts.among(pins.pins(), board)) {
       drafts.add(Draft.of(conflict, Mending.of(conflict, brief, board)));
     }
     return drafts;
-  }
-
-  private Optional<Draft> circle(Brief brief) {
-    Names names = Names.of(brief);
-    String coordinates = names.group() + ":" + names.artifact();
-    if (!dependencies.contains(coordinates)) {
-      return Optional.empty();
-    }
-    return Optional.of(
-        new Draft(
-            Severity.BLOCKER,
-            "name-is-a-dependency",
-            List.of(Key.NAME.pointer(), Key.GROUP.pointer()),
-            Sentences.say("name-is-a-dependency", Map.of("value", coordinates)),
-            List.of(),
-            List.of(new Change.Set(Key.NAME, names.artifact() + "-service")),
-            Optional.empty()));
   }
 
   /** What the picks come to when the rest is filled in; nothing is added to them. */

@@ -196,4 +196,29 @@ final class State {
     }
     return !some ? -1 : all ? 1 : 0;
   }
+
+  /** Whether a woken clause is met, whatever is decided later. */
+  boolean isMet(int clause) {
+    for (int meeter : problem.meeters[clause]) {
+      if (on[meeter]) {
+        return true;
+      }
+    }
+    for (int i = 0; i < problem.over[clause].length; i++) {
+      if (standing(clause, i) > 0) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** The first choice that can still decide about a clause; the number of choices if none can. */
+  int firstUndecided(int clause) {
+    for (int i = 0; i < problem.over[clause].length; i++) {
+      if (standing(clause, i) == 0) {
+        return problem.over[clause][i];
+      }
+    }
+    return problem.choices;
+  }
 }

@@ -1,0 +1,67 @@
+package vividtrellis.core.compat;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.BriefRules;
+import vividtrellis.core.brief.Complaint;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.brief.Names;
+import vividtrellis.core.compat.Verdict.Severity;
+
+/**
+ * What blocks a brief by its names, texts and settings alone. Ways out change picks far more often
+ * than names, so what was found for one set of names is kept. One thread's work.
+ */
+final class Naming {
+
+  private final Set<String> dependencies;
+  private final Map<Map<Key, String>, List<Draft>> known = new HashMap<>();
+
+  /**
+   * For one verdict.
+   *
+   * @param dependencies {@code group:artifact} of everything that a project can depend on
+   */
+  Naming(Set<String> dependencies) {
+    this.dependencies = dependencies;
+  }
+
+  List<Draft> faults(Brief brief) {
+    Map<Key, String> named = new EnumMap<>(Key.class);
+    brief
+        .texts()
+        .forEach(
+            (key, value) -> {
+              if (!key.block().isEmpty()) {
+                named.put(key, value);
+              }
+            });
+    return known.computeIfAbsent(named, names -> look(brief));
+  }
+
+  private List<Draft> look(Brief brief) {
+    List<Draft> faults = new ArrayList<>();
+    for (Complaint complaint : BriefRules.complaints(brief)) {
+      if (complaint.blocks()) {
+        faults.add(Draft.of(complaint));
+      }
+    }
+    Names names = Names.of(brief);
+    String coordinates = names.group() + ":" + names.artifact();
+    if (dependencies.contains(coordinates)) {
+      faults.add(
+          Draft.plain(
+              Severity.BLOCKER,
+              "name-is-a-dependency",
+              List.of(Key.NAME.pointer(), Key.GROUP.pointer()),
+              Map.of("value", coordinates),
+              List.of(new Change.Set(Key.NAME, names.artifact() + "-service"))));
+    }
+    return faults;
+  }
+}

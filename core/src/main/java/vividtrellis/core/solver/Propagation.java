@@ -1,0 +1,204 @@
+package vividtrellis.core.solver;
+
+import java.util.BitSet;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Draws what follows from a state without any decision: a woken clause that can be met in one way
+ * only is met in that way, one that cannot be met is a failure. Each change carries the decisions
+ * behind it, one bit each.
+ */
+final class Propagation {
+
+  private final Problem problem;
+  private final State state;
+  private final int[] queue;
+  private final boolean[] queued;
+  private int head;
+  private int tail;
+
+  /** Switches that may be turned on besides those that are; {@code null} for all. */
+  private @Nullable BitSet available;
+
+  /** Clauses that are left out; {@code null} for none. */
+  private @Nullable BitSet ignored;
+
+  private final BitSet used = new BitSet();
+  private int broken = -1;
+  private boolean failed;
+  private int failedAt;
+  private long failure;
+
+  Propagation(Problem problem, State state) {
+    this.problem = problem;
+    this.state = state;
+    this.queue = new int[problem.clauses + 1];
+    this.queued = new boolean[problem.clauses];
+  }
+
+  void only(BitSet switches) {
+    available = switches;
+  }
+
+  void ignoring(BitSet clauses) {
+    ignored = clauses;
+  }
+
+  boolean isAvailable(int which) {
+    return available == null || available.get(which);
+  }
+
+  boolean isIgnored(int clause) {
+    return ignored != null && ignored.get(clause);
+  }
+
+  /** The clause that failed last; -1 if a choice had no value left by itself. */
+  int broken() {
+    return broken;
+  }
+
+  /** The decisions behind the failure. */
+  long failure() {
+    return failure;
+  }
+
+  /** The clauses that took part so far. */
+  BitSet used() {
+    return used;
+  }
+
+  void wake(int clause) {
+    if (!isIgnored(clause)) {
+      state.wake(clause);
+      enqueue(clause);
+    }
+  }
+
+  void narrow(int choice, long[] values, long why) {
+    if (state.narrow(choice, values, why)) {
+      touched(choice);
+    }
+  }
+
+  void take(int choice, int value, long why) {
+    state.take(choice, value, why);
+    touched(choice);
+  }
+
+  void turnOn(int which, long why) {
+    if (!state.on[which]) {
+      state.turnOn(which, why);
+      for (int k : problem.wakes[which]) {
+        if (state.isDue(k)) {
+          wake(k);
+        }
+      }
+    }
+  }
+
+  /** Gives whether no clause failed. */
+  boolean run() {
+    while (!failed && head != tail) {
+      int k = queue[head];
+      head = head + 1 == queue.length ? 0 : head + 1;
+      queued[k] = false;
+      examine(k);
+    }
+    clearQueue();
+    return !failed;
+  }
+
+  /** Takes back everything since a mark of the state, failures included. */
+  void undo(int mark) {
+    state.undo(mark);
+    clearQueue();
+    if (failed && failedAt > mark) {
+      failed = false;
+    }
+  }
+
+  private void enqueue(int k) {
+    if (!queued[k]) {
+      queued[k] = true;
+      queue[tail] = k;
+      tail = tail + 1 == queue.length ? 0 : tail + 1;
+    }
+  }
+
+  private void clearQueue() {
+    while (head != tail) {
+      queued[queue[head]] = false;
+      head = head + 1 == queue.length ? 0 : head + 1;
+    }
+  }
+
+  private void touched(int choice) {
+    if (state.isEmpty(choice)) {
+      fail(-1, state.whyOpen[choice]);
+    }
+    int[] over = state.wokenOver[choice];
+    for (int i = 0; i < state.wokenOverCount[choice]; i++) {
+      enqueue(over[i]);
+    }
+  }
+
+  private void fail(int clause, long why) {
+    if (!failed) {
+      failed = true;
+      failedAt = state.mark();
+      broken = clause;
+      failure = why;
+    }
+  }
+
+  private void examine(int k) {
+    int ways = 0;
+    int way = -1;
+    int last = -1;
+    for (int meeter : problem.meeters[k]) {
+      if (state.on[meeter]) {
+        return;
+      }
+      if (isAvailable(meeter)) {
+        ways++;
+        last = meeter;
+      }
+    }
+    for (int i = 0; i < problem.over[k].length; i++) {
+      int standing = state.standing(k, i);
+      if (standing > 0) {
+        return;
+      }
+      if (standing == 0) {
+        ways++;
+        way = i;
+      }
+    }
+    if (ways > 1) {
+      return;
+    }
+    used.set(k);
+    long why = why(k, way);
+    if (ways == 0) {
+      fail(k, why);
+    } else if (way >= 0) {
+      narrow(problem.over[k][way], problem.allowed[k][way], why);
+    } else {
+      turnOn(last, why);
+    }
+  }
+
+  /** The decisions that took every way of meeting a clause, but for one of its choices. */
+  long why(int k, int exceptChoice) {
+    long why = 0;
+    for (int waker : problem.wakers[k]) {
+      why |= state.whyOn[waker];
+    }
+    for (int i = 0; i < problem.over[k].length; i++) {
+      if (i != exceptChoice) {
+        why |= state.whyOpen[problem.over[k][i]];
+      }
+    }
+    return why;
+  }
+}
