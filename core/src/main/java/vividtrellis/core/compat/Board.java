@@ -35,6 +35,7 @@ final class Board {
   private final List<String> editions;
   private final Map<Axis, List<Value>> values = new EnumMap<>(Axis.class);
   private final Map<Axis, Map<String, Map<Axis, BitSet>>> words = new EnumMap<>(Axis.class);
+  private final Map<Axis, Map<String, Map<Axis, BitSet>>> spellings = new EnumMap<>(Axis.class);
   private final List<Column> columns;
   private final Map<String, Integer> starters = new LinkedHashMap<>();
   private final Map<String, Integer> extras = new LinkedHashMap<>();
@@ -56,6 +57,7 @@ final class Board {
     }
     for (Axis axis : Axis.values()) {
       words.put(axis, wordsOf(axis));
+      spellings.put(axis, spellingsOf(axis));
     }
     columns = columnsOf();
     for (Option option : edition.starters()) {
@@ -83,6 +85,19 @@ final class Board {
     return editions;
   }
 
+  /** The options that an axis takes its values from; none for levels, which are no options. */
+  List<? extends Option> options(Axis axis) {
+    return switch (axis) {
+      case FRAMEWORK -> edition.frameworks();
+      case LANGUAGE, ALONGSIDE -> edition.languages();
+      case BUILD -> edition.builds();
+      case PACKAGING -> edition.packagings();
+      case SAMPLE -> edition.samples();
+      case LAYOUT -> edition.layouts();
+      case JVM, JDK -> List.of();
+    };
+  }
+
   Problem problem() {
     return problem;
   }
@@ -107,7 +122,7 @@ final class Board {
     for (Value value : values(axis)) {
       words.putIfAbsent(value.id(), Map.of(axis, where(axis, v -> v.id().equals(value.id()))));
       boolean levelled =
-          axis == Axis.LANGUAGE
+          (axis == Axis.LANGUAGE || axis == Axis.ALONGSIDE)
               && Edition.find(edition.languages(), value.id())
                   .map(Language::isLevelled)
                   .orElse(false);
@@ -135,9 +150,31 @@ final class Board {
     return words;
   }
 
-  /** The words that can be picked on an axis, each with what it fixes. */
+  /** The words that are offered on an axis, each with what it fixes. */
   Map<String, Map<Axis, BitSet>> words(Axis axis) {
     return words.getOrDefault(axis, Map.of());
+  }
+
+  /** What a pick on an axis fixes; nothing if it names nothing of the edition. */
+  Optional<Map<Axis, BitSet>> meaning(Axis axis, String pick) {
+    return Optional.ofNullable(spellings.getOrDefault(axis, Map.of()).get(pick));
+  }
+
+  /** The words of an axis, and the ways of saying the same: a version by its first two numbers. */
+  private Map<String, Map<Axis, BitSet>> spellingsOf(Axis axis) {
+    Map<String, Map<Axis, BitSet>> all = new LinkedHashMap<>(words(axis));
+    for (Value value : values(axis)) {
+      Version version = value.version();
+      if (version != null && axis != Axis.FRAMEWORK) {
+        String line = version.line();
+        all.putIfAbsent(
+            value.id() + "@" + line,
+            Map.of(
+                axis,
+                where(axis, v -> v.id().equals(value.id()) && v.required().line().equals(line))));
+      }
+    }
+    return all;
   }
 
   /** The values of an axis that meet a condition. */

@@ -198,7 +198,7 @@ final class Lighter {
             case JVM, JDK -> "";
           };
       boolean alongside = axis == Axis.ALONGSIDE && !id.equals(Axis.NONE);
-      if (alongside || (axis != Axis.ALONGSIDE && isPlanned(options(axis), id))) {
+      if (alongside || (axis != Axis.ALONGSIDE && isPlanned(board.options(axis), id))) {
         planned(axis.key().pointer(), Mending.label(id.replaceFirst("@.*", ""), board));
       }
     }
@@ -216,19 +216,6 @@ final class Lighter {
 
   private void planned(String pointer, String label) {
     plain(Severity.CAUTION, Verdict.NOT_WRITTEN_YET, List.of(pointer), Map.of("label", label));
-  }
-
-  private List<? extends Option> options(Axis axis) {
-    Edition edition = board.edition();
-    return switch (axis) {
-      case FRAMEWORK -> edition.frameworks();
-      case LANGUAGE, ALONGSIDE -> edition.languages();
-      case BUILD -> edition.builds();
-      case PACKAGING -> edition.packagings();
-      case SAMPLE -> edition.samples();
-      case LAYOUT -> edition.layouts();
-      case JVM, JDK -> List.of();
-    };
   }
 
   private static boolean isPlanned(List<? extends Option> options, String id) {

@@ -2,7 +2,6 @@ package vividtrellis.core.compat;
 
 import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -61,15 +60,9 @@ final class Pins {
     this.board = board;
     this.edition = board.edition();
     this.brief = brief;
-    versioned(Axis.FRAMEWORK, edition.frameworks());
-    languages(Axis.LANGUAGE);
-    level(Axis.JVM, Key.JVM, "Java");
-    level(Axis.JDK, Key.JDK, "JDK");
-    versioned(Axis.BUILD, edition.builds());
-    choice(Axis.PACKAGING, edition.packagings());
-    choice(Axis.SAMPLE, edition.samples());
-    choice(Axis.LAYOUT, edition.layouts());
-    languages(Axis.ALONGSIDE);
+    for (Axis axis : Axis.values()) {
+      brief.get(axis.key()).ifPresent(pick -> pick(axis, pick));
+    }
     listed("starter", "/starters/", brief.starters(), edition.starters());
     listed("extra", "/extras/", brief.extras(), edition.extras());
     brief
@@ -111,10 +104,16 @@ final class Pins {
         .collect(Collectors.toCollection(LinkedHashSet::new));
   }
 
-  private void pin(Axis axis, BitSet values) {
-    Map<Axis, BitSet> narrowed = new EnumMap<>(Axis.class);
-    narrowed.put(axis, values);
-    pins.add(new Pin(axis.key().pointer(), narrowed, -1));
+  /** Every word that can be picked is known beforehand; any other names nothing. */
+  private void pick(Axis axis, String pick) {
+    Optional<Map<Axis, BitSet>> meaning = board.meaning(axis, pick);
+    if (meaning.isPresent()) {
+      pins.add(new Pin(axis.key().pointer(), meaning.get(), -1));
+    } else if (axis == Axis.JVM || axis == Axis.JDK) {
+      unknownLevel(axis, pick);
+    } else if (!isUnknown(axis, idOf(pick), board.options(axis))) {
+      unknownVersion(axis, idOf(pick), pick);
+    }
   }
 
   private static String idOf(String pick) {
@@ -125,32 +124,8 @@ final class Pins {
     return pick.contains("@") ? pick.substring(pick.indexOf('@') + 1) : "";
   }
 
-  /** Whether a value is what a pick asks for: any version of an id, a line, or one exactly. */
-  private boolean asked(Value value, String pick) {
-    Version version = value.version();
-    String wanted = versionOf(pick);
-    if (!value.id().equals(idOf(pick)) || (wanted.isEmpty() && pick.contains("@"))) {
-      return false;
-    }
-    return wanted.isEmpty()
-        || (version != null && (wanted.equals(version.text()) || wanted.equals(line(value))));
-  }
-
   private String line(Value value) {
     return board.line(value).map(line -> line.line()).orElseGet(() -> value.required().line());
-  }
-
-  private void versioned(Axis axis, List<? extends Option> options) {
-    String pick = brief.get(axis.key()).orElse("");
-    if (pick.isEmpty() || isUnknown(axis, idOf(pick), options)) {
-      return;
-    }
-    BitSet values = board.where(axis, value -> asked(value, pick));
-    if (values.isEmpty()) {
-      unknownVersion(axis, idOf(pick), pick, lines(axis, idOf(pick)));
-    } else {
-      pin(axis, values);
-    }
   }
 
   private List<String> lines(Axis axis, String id) {
@@ -175,61 +150,24 @@ final class Pins {
     return true;
   }
 
-  /** With a language whose version is the level, the one pick fixes language and level. */
-  private void languages(Axis axis) {
-    String pick = brief.get(axis.key()).orElse("");
-    if (axis == Axis.ALONGSIDE && pick.equals(Axis.NONE)) {
-      pin(axis, board.where(axis, value -> value.id().equals(Axis.NONE)));
-      return;
-    }
-    if (pick.isEmpty() || isUnknown(axis, idOf(pick), edition.languages())) {
-      return;
-    }
-    Language language = Edition.find(edition.languages(), idOf(pick)).orElseThrow();
-    String version = versionOf(pick);
-    if (!language.isLevelled() || !pick.contains("@")) {
-      versioned(axis, edition.languages());
-      return;
-    }
-    BitSet levels = board.where(Axis.JVM, value -> value.id().equals(version));
-    if (levels.isEmpty()) {
-      unknownVersion(axis, language.id(), pick, ids(Axis.JVM));
-      return;
-    }
-    Map<Axis, BitSet> narrowed = new EnumMap<>(Axis.class);
-    narrowed.put(axis, board.where(axis, value -> value.id().equals(language.id())));
-    narrowed.put(Axis.JVM, levels);
-    pins.add(new Pin(axis.key().pointer(), narrowed, -1));
-  }
-
   private List<String> ids(Axis axis) {
     return board.values(axis).stream().map(Value::id).toList();
   }
 
-  private void level(Axis axis, Key key, String label) {
-    String pick = brief.get(key).orElse("");
-    if (pick.isEmpty()) {
-      return;
-    }
-    BitSet values = board.where(axis, value -> value.id().equals(pick));
-    if (!values.isEmpty()) {
-      pin(axis, values);
-      return;
-    }
+  private void unknownLevel(Axis axis, String pick) {
     String nearest = nearestVersion(pick, ids(axis));
     unknown.add(
         new Unknown(
-            key.pointer(),
+            axis.key().pointer(),
             "unknown-version",
-            Map.of("label", label, "version", pick, "known", String.join(", ", ids(axis))),
-            List.of(new Change.Set(key, nearest), new Change.Remove(key))));
-  }
-
-  private void choice(Axis axis, List<? extends Option> options) {
-    String pick = brief.get(axis.key()).orElse("");
-    if (!pick.isEmpty() && !isUnknown(axis, pick, options)) {
-      pin(axis, board.where(axis, value -> value.id().equals(pick)));
-    }
+            Map.of(
+                "label",
+                axis == Axis.JVM ? "Java" : "JDK",
+                "version",
+                pick,
+                "known",
+                String.join(", ", ids(axis))),
+            List.of(new Change.Set(axis.key(), nearest), new Change.Remove(axis.key()))));
   }
 
   private void listed(
@@ -290,7 +228,10 @@ final class Pins {
             nearest == null ? List.of(drop) : List.of(meant.as(nearest), drop)));
   }
 
-  private void unknownVersion(Axis axis, String id, String pick, List<String> known) {
+  private void unknownVersion(Axis axis, String id, String pick) {
+    boolean levelled =
+        Edition.find(edition.languages(), id).filter(Language::isLevelled).isPresent();
+    List<String> known = levelled && axis == Axis.LANGUAGE ? ids(Axis.JVM) : lines(axis, id);
     String label =
         edition
             .options()

@@ -56,6 +56,11 @@ final class Remedies {
       return new Way(start, more, change.apply(result));
     }
 
+    /** How gentle the first change is. */
+    int kind() {
+      return changes.get(0).disruption();
+    }
+
     int disruption() {
       return changes.stream().mapToInt(Change::disruption).sum();
     }
@@ -102,11 +107,10 @@ final class Remedies {
   /** The best ones; where those are all of one kind, the last makes room for one of another. */
   private static List<Way> shown(List<Way> ways) {
     List<Way> shown = new ArrayList<>(ways.subList(0, Math.min(MOST, ways.size())));
-    if (ways.size() > MOST
-        && shown.stream().map(way -> way.changes().get(0).disruption()).distinct().count() == 1) {
-      int kind = shown.get(0).changes().get(0).disruption();
+    if (ways.size() > MOST && shown.stream().map(Way::kind).distinct().count() == 1) {
+      int kind = shown.get(0).kind();
       ways.stream()
-          .filter(way -> way.changes().get(0).disruption() != kind)
+          .filter(way -> way.kind() != kind)
           .findFirst()
           .ifPresent(other -> shown.set(MOST - 1, other));
     }
@@ -143,11 +147,23 @@ final class Remedies {
     return way;
   }
 
-  /** All ways of the fewest changes that there are, up to three. */
+  /** The first that fit: no more than are shown, and one of another kind. */
+  private List<Way> fitting(List<Way> ways) {
+    List<Way> found = new ArrayList<>();
+    for (Way way : ways) {
+      boolean other = found.stream().noneMatch(each -> each.kind() == way.kind());
+      if ((found.size() < MOST || (other && found.size() == MOST)) && judge.fits(way.result())) {
+        found.add(way);
+      }
+    }
+    return found;
+  }
+
+  /** Ways of the fewest changes that there are, up to three. */
   private List<Way> search(Brief brief, List<Change> first) {
     List<Way> ways = first.stream().map(change -> Way.from(brief).then(change)).toList();
     for (int changes = 1; !ways.isEmpty(); changes++) {
-      List<Way> found = ways.stream().filter(way -> judge.fits(way.result())).toList();
+      List<Way> found = fitting(ways);
       if (!found.isEmpty() || changes == MOST_SEARCHED) {
         return new ArrayList<>(found);
       }

@@ -10,6 +10,9 @@ final class Glance {
 
   private static final int NONE = -1;
 
+  /** How many switches may be added one for another's sake. */
+  private static final int MOST_ADDED = 2;
+
   private final Problem problem;
   private final State state;
   private final Propagation propagation;
@@ -20,8 +23,36 @@ final class Glance {
     this.propagation = propagation;
   }
 
+  /** With a switch, and perhaps a few more that it asks for. */
   boolean bears(Model model, int which) {
-    return staysMet(model, problem.wakes[which], which, NONE, NONE);
+    BitSet on = (BitSet) model.on().clone();
+    on.set(which);
+    return staysMetWith(model, on, which, MOST_ADDED);
+  }
+
+  private boolean staysMetWith(Model model, BitSet on, int added, int more) {
+    for (int k : problem.wakes[added]) {
+      if (isWoken(k, on)
+          && !meets(model, on, k, NONE, NONE)
+          && (more == 0 || !isMetByAdding(model, on, k, more))) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private boolean isMetByAdding(Model model, BitSet on, int k, int more) {
+    for (int meeter : problem.meeters[k]) {
+      if (propagation.isAvailable(meeter)) {
+        BitSet tried = (BitSet) on.clone();
+        tried.set(meeter);
+        if (staysMetWith(model, tried, meeter, more - 1)) {
+          on.or(tried);
+          return true;
+        }
+      }
+    }
+    return false;
   }
 
   boolean bears(Model model, int choice, BitSet values) {
@@ -29,31 +60,35 @@ final class Glance {
       return true;
     }
     for (int value = values.nextSetBit(0); value >= 0; value = values.nextSetBit(value + 1)) {
-      if (state.isOpen(choice, value)
-          && staysMet(model, problem.speaking[choice], NONE, choice, value)) {
+      if (state.isOpen(choice, value) && staysMetAt(model, choice, value)) {
         return true;
       }
     }
     return false;
   }
 
-  /** Whether some clauses are met by a solution with one switch more, or one value changed. */
-  private boolean staysMet(Model model, int[] clauses, int which, int choice, int value) {
-    for (int k : clauses) {
-      boolean woken = !propagation.isIgnored(k);
-      for (int waker : problem.wakers[k]) {
-        woken &= waker == which || model.on().get(waker);
-      }
-      if (woken && !meets(model, k, which, choice, value)) {
+  private boolean staysMetAt(Model model, int choice, int value) {
+    for (int k : problem.speaking[choice]) {
+      if (isWoken(k, model.on()) && !meets(model, model.on(), k, choice, value)) {
         return false;
       }
     }
     return true;
   }
 
-  private boolean meets(Model model, int k, int which, int choice, int value) {
+  private boolean isWoken(int k, BitSet on) {
+    for (int waker : problem.wakers[k]) {
+      if (!on.get(waker)) {
+        return false;
+      }
+    }
+    return !propagation.isIgnored(k);
+  }
+
+  /** Whether a solution's values, but for one choice, or some switches meet a clause. */
+  private boolean meets(Model model, BitSet on, int k, int choice, int value) {
     for (int meeter : problem.meeters[k]) {
-      if (meeter == which || model.on().get(meeter)) {
+      if (on.get(meeter)) {
         return true;
       }
     }

@@ -2,6 +2,7 @@ package vividtrellis.core.solver;
 
 import com.google.common.primitives.Ints;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 
@@ -39,6 +40,12 @@ public final class Problem {
 
   /** By choice: the clauses that speak of it. */
   final int[][] speaking;
+
+  /** The words of a state in which every value is open. */
+  final long[] everything;
+
+  /** By clause: how many switches it takes to wake it. */
+  final int[] sleepers;
 
   /** Clauses that nothing has to wake. */
   final int[] awake;
@@ -93,6 +100,13 @@ public final class Problem {
       }
     }
     this.awake = ints(always);
+    this.sleepers = Arrays.stream(wakers).mapToInt(each -> each.length).toArray();
+    this.everything = new long[start[choices]];
+    for (int c = 0; c < choices; c++) {
+      for (int v = 0; v < size[c]; v++) {
+        everything[start[c] + (v >> 6)] |= 1L << v;
+      }
+    }
     this.speaking = about.stream().map(Problem::ints).toArray(int[][]::new);
     this.wakes = waking.stream().map(Problem::ints).toArray(int[][]::new);
   }

@@ -14,9 +14,9 @@ import org.jspecify.annotations.Nullable;
  * choice in which the two differ. (This holds where no switch is free to be turned on; else a
  * choice on which nothing depends so far keeps its best value, which may cost a later one.)
  *
- * <p>Method: unit propagation over the woken clauses, then choices in their order, value by value,
- * then switches that would meet a clause. Each change knows the decisions behind it, so that a dead
- * end leads straight back to one that has to do with it.
+ * <p>Method: unit propagation over the woken clauses, then switches for clauses that no choice can
+ * meet any more, then choices in their order, value by value. Each change knows the decisions
+ * behind it, so that a dead end leads straight back to one that has to do with it.
  */
 public final class Search {
 
@@ -105,7 +105,8 @@ public final class Search {
   }
 
   /**
-   * Whether a solution stays one when one more switch is turned on.
+   * Whether a solution stays one when one more switch is turned on, and perhaps a few that it asks
+   * for. A quick look only: where it says no, there may be another solution with that switch.
    *
    * @param model a solution of this problem
    */
@@ -147,19 +148,23 @@ public final class Search {
       return propagation.failure();
     }
     int choice = problem.choices;
-    int unmet = -1;
+    int lost = -1;
+    boolean best = true;
     for (int n = 0; n < state.wokenCount; n++) {
       int k = state.woken[n];
       if (!state.isMet(k)) {
-        unmet = unmet < 0 ? k : unmet;
-        choice = Math.min(choice, state.firstUndecided(k));
+        int undecided = state.firstUndecided(k);
+        lost = lost < 0 && undecided == problem.choices ? k : lost;
+        choice = Math.min(choice, undecided);
+        best &= state.isMetByBest(k);
       }
     }
-    if (choice < problem.choices) {
-      return decide(choice, depth);
+    if (lost >= 0) {
+      return meet(lost, depth);
     }
-    if (unmet >= 0) {
-      return meet(unmet, depth);
+    // The most preferred value of every choice at once cannot be beaten.
+    if (!best) {
+      return decide(choice, depth);
     }
     List<Integer> values = new ArrayList<>();
     for (int c = 0; c < problem.choices; c++) {

@@ -39,22 +39,14 @@ final class State {
 
   State(Problem problem) {
     this.problem = problem;
-    open = new long[problem.start[problem.choices]];
+    open = problem.everything.clone();
     whyOpen = new long[problem.choices];
     whyOn = new long[problem.switches];
     on = new boolean[problem.switches];
     turnedOn = new int[problem.switches];
     wokenOver = new int[problem.choices][16];
     wokenOverCount = new int[problem.choices];
-    asleep = new int[problem.clauses];
-    for (int k = 0; k < problem.clauses; k++) {
-      asleep[k] = problem.wakers[k].length;
-    }
-    for (int c = 0; c < problem.choices; c++) {
-      for (int v = 0; v < problem.size[c]; v++) {
-        open[problem.start[c] + (v >> 6)] |= 1L << v;
-      }
-    }
+    asleep = problem.sleepers.clone();
   }
 
   int mark() {
@@ -220,5 +212,16 @@ final class State {
       }
     }
     return problem.choices;
+  }
+
+  /** Whether the most preferred open values would meet a clause. */
+  boolean isMetByBest(int clause) {
+    for (int i = 0; i < problem.over[clause].length; i++) {
+      int best = first(problem.over[clause][i]);
+      if ((problem.allowed[clause][i][best >> 6] & 1L << best) != 0) {
+        return true;
+      }
+    }
+    return false;
   }
 }
