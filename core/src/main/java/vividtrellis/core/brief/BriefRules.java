@@ -25,6 +25,12 @@ public final class BriefRules {
       Pattern.compile("[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?(\\.[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?)*");
   private static final Pattern VERSION = Pattern.compile("[0-9A-Za-z][0-9A-Za-z._+-]{0,49}");
   private static final Pattern LICENCE = Pattern.compile("[A-Za-z0-9][A-Za-z0-9.+-]{0,63}");
+  private static final Pattern YEAR = Pattern.compile("(19|20)[0-9]{2}");
+  private static final Pattern FORMAT = Pattern.compile("yaml|properties");
+
+  /** What builds and frameworks replace. */
+  private static final Pattern EXPANDED = Pattern.compile("[$@#]\\{");
+
   private static final List<String> RESERVED_PACKAGES =
       List.of("java", "javax", "jakarta", "jdk", "sun", "com.sun", "org.springframework");
 
@@ -53,9 +59,9 @@ public final class BriefRules {
     rules.text(Key.ORGANISATION, 100);
     rules.form(Key.VERSION, VERSION, "version-form", "0.1.0");
     rules.form(Key.LICENCE, LICENCE, "licence-form", null);
-    rules.form(Key.YEAR, Pattern.compile("(19|20)[0-9]{2}"), "year-form", null);
+    rules.form(Key.YEAR, YEAR, "year-form", null);
     rules.port();
-    rules.form(Key.FORMAT, Pattern.compile("yaml|properties"), "format-unknown", "yaml");
+    rules.form(Key.FORMAT, FORMAT, "format-unknown", "yaml");
     brief
         .get(Key.MIRROR)
         .ifPresent(mirror -> rules.block("mirror-not-yet", Key.MIRROR, Map.of(), null));
@@ -68,24 +74,33 @@ public final class BriefRules {
 
   private void name() {
     String name = brief.get(Key.NAME).orElse("");
-    Map<String, String> args = Map.of("value", name, "most", LONGEST_NAME + "");
-    String better = workingName(name);
-    if (name.isEmpty()) {
-      block("name-missing", Key.NAME, args, better);
-    } else if (name.length() > LONGEST_NAME) {
-      block("name-too-long", Key.NAME, args, better);
-    } else if (Character.isDigit(name.charAt(0))) {
-      block("name-leading-digit", Key.NAME, args, better);
-    } else if (!NAME.matcher(name).matches()) {
-      block(nameFault(name), Key.NAME, args, better);
-    } else if (SourceVersion.isKeyword(name)) {
-      block("name-keyword", Key.NAME, args, better);
-    } else if (Names.refusedByFileSystems(name)) {
-      block("name-refused-by-file-systems", Key.NAME, args, better);
+    String fault = nameFault(name);
+    if (fault != null) {
+      Map<String, String> args = Map.of("value", name, "most", LONGEST_NAME + "");
+      block(fault, Key.NAME, args, workingName(name));
     }
   }
 
-  private static String nameFault(String name) {
+  private static @Nullable String nameFault(String name) {
+    if (name.isEmpty()) {
+      return "name-missing";
+    }
+    if (name.length() > LONGEST_NAME) {
+      return "name-too-long";
+    }
+    if (Character.isDigit(name.charAt(0))) {
+      return "name-leading-digit";
+    }
+    if (!NAME.matcher(name).matches()) {
+      return lettersFault(name);
+    }
+    if (SourceVersion.isKeyword(name)) {
+      return "name-keyword";
+    }
+    return Names.refusedByFileSystems(name) ? "name-refused-by-file-systems" : null;
+  }
+
+  private static String lettersFault(String name) {
     if (name.chars().anyMatch(Character::isWhitespace)) {
       return "name-space";
     }
@@ -228,15 +243,18 @@ public final class BriefRules {
    */
   private void text(Key key, int most) {
     String given = brief.get(key).orElse("");
-    Map<String, String> args =
-        Map.of("value", given, "key", key.word(), "most", Integer.toString(most));
-    String better = workingText(given, most);
-    if (given.length() > most) {
-      block("text-too-long", key, args, better);
-    } else if (given.codePoints().anyMatch(BriefRules::invisible)) {
-      block("text-invisible", key, args, better);
-    } else if (given.contains("${") || given.contains("@{") || given.contains("#{")) {
-      block("text-expands", key, args, better);
+    String fault =
+        given.length() > most
+            ? "text-too-long"
+            : given.codePoints().anyMatch(BriefRules::invisible)
+                ? "text-invisible"
+                : EXPANDED.matcher(given).find() ? "text-expands" : null;
+    if (fault != null) {
+      block(
+          fault,
+          key,
+          Map.of("value", given, "key", key.word(), "most", Integer.toString(most)),
+          workingText(given, most));
     }
   }
 

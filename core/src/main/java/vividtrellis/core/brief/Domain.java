@@ -29,6 +29,9 @@ record Domain(String given, String group, Optional<String> other) {
       Set.of("example", "test", "invalid", "localhost", "local", "internal");
 
   static Domain read(String given) {
+    if (given.equals(DEFAULT_GROUP)) {
+      return new Domain(given, given, Optional.empty());
+    }
     List<String> labels = List.of(given.split("\\.", -1));
     if (labels.size() < 2) {
       return new Domain(given, given, Optional.empty());

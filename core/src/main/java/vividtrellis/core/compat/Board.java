@@ -3,6 +3,7 @@ package vividtrellis.core.compat;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -17,8 +18,10 @@ import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Language;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
+import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.solver.Clause;
 import vividtrellis.core.solver.Model;
@@ -31,16 +34,22 @@ import vividtrellis.core.version.Version;
  */
 final class Board {
 
+  private static final Set<Variable> OF_A_JOINT =
+      Set.of(Variable.FRAMEWORK, Variable.SERVLET, Variable.JVM, Variable.JDK, Variable.LANGUAGE);
+
   private final Edition edition;
   private final List<String> editions;
   private final Map<Axis, List<Value>> values = new EnumMap<>(Axis.class);
   private final Map<Axis, Map<String, Map<Axis, BitSet>>> words = new EnumMap<>(Axis.class);
   private final Map<Axis, Map<String, Map<Axis, BitSet>>> spellings = new EnumMap<>(Axis.class);
+  private final Map<Value, Line> lines = new HashMap<>();
+  private final Map<String, List<String>> kindred = new HashMap<>();
   private final List<Column> columns;
   private final Map<String, Integer> starters = new LinkedHashMap<>();
   private final Map<String, Integer> extras = new LinkedHashMap<>();
   private final List<Rule> blocking;
   private final List<Rule> lighter;
+  private final List<Rule> ofJoints;
   private final Problem problem;
 
   /**
@@ -55,19 +64,28 @@ final class Board {
     for (Axis axis : Axis.values()) {
       values.put(axis, List.copyOf(axis.values(edition)));
     }
+    readLines();
     for (Axis axis : Axis.values()) {
       words.put(axis, wordsOf(axis));
       spellings.put(axis, spellingsOf(axis));
     }
     columns = columnsOf();
-    for (Option option : edition.starters()) {
-      starters.put(option.id(), starters.size());
+    for (Starter starter : edition.starters()) {
+      starters.put(starter.id(), starters.size());
+      String kin = starter.kin();
+      if (kin != null) {
+        kindred.computeIfAbsent(kin, any -> new ArrayList<>()).add(starter.id());
+      }
     }
     for (Option option : edition.extras()) {
       extras.put(option.id(), starters.size() + extras.size());
     }
     blocking = rules.stream().filter(Rule::blocks).toList();
     lighter = rules.stream().filter(rule -> !rule.blocks()).toList();
+    ofJoints =
+        lighter.stream()
+            .filter(rule -> rule.when().stream().map(Term::variable).anyMatch(OF_A_JOINT::contains))
+            .toList();
     List<Integer> sizes = new ArrayList<>();
     for (Axis axis : Axis.values()) {
       sizes.add(values(axis).size());
@@ -102,6 +120,11 @@ final class Board {
     return problem;
   }
 
+  /** How many starters and extras there are; their switches are numbered from 0. */
+  int switches() {
+    return starters.size() + extras.size();
+  }
+
   /** Rules that stop a project, by the number of their clause. */
   List<Rule> blocking() {
     return blocking;
@@ -110,6 +133,11 @@ final class Board {
   /** Rules that only tell. */
   List<Rule> lighter() {
     return lighter;
+  }
+
+  /** Those that look at a framework line or a level. */
+  List<Rule> ofJoints() {
+    return ofJoints;
   }
 
   List<Value> values(Axis axis) {
@@ -192,12 +220,27 @@ final class Board {
     return Optional.ofNullable((kind.equals("extra") ? extras : starters).get(id));
   }
 
+  /** The starters that can stand in for one; it is among them if there is any. */
+  List<String> kin(int starter) {
+    String kin = edition.starters().get(starter).kin();
+    return kin == null ? List.of() : kindred.getOrDefault(kin, List.of());
+  }
+
   /** The line that a framework value belongs to. */
   Optional<Line> line(Value framework) {
-    Version version = framework.version();
-    return version == null
-        ? Optional.empty()
-        : edition.framework(framework.id()).flatMap(each -> each.lineOf(version));
+    return Optional.ofNullable(lines.get(framework));
+  }
+
+  private void readLines() {
+    for (Value value : values(Axis.FRAMEWORK)) {
+      Version version = value.version();
+      if (version != null) {
+        edition
+            .framework(value.id())
+            .flatMap(each -> each.lineOf(version))
+            .ifPresent(line -> lines.put(value, line));
+      }
+    }
   }
 
   private boolean isLevelled(@Nullable String language) {

@@ -2,8 +2,10 @@ package vividtrellis.core.compat;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.compat.Pins.Pin;
@@ -33,6 +35,7 @@ final class Conflicts {
 
   private final Board board;
   private final Problem problem;
+  private final Search search;
   private final List<Pin> pins;
   private final List<Conflict> found = new ArrayList<>();
   private final Set<List<Pin>> seen = new LinkedHashSet<>();
@@ -43,16 +46,21 @@ final class Conflicts {
    */
   private final BitSet picked = new BitSet();
 
-  private Conflicts(List<Pin> pins, Board board) {
+  private Conflicts(List<Pin> pins, Board board, Search search) {
     pins.stream().filter(pin -> pin.which() >= 0).forEach(pin -> picked.set(pin.which()));
     this.board = board;
     this.problem = board.problem();
+    this.search = search;
     this.pins = pins;
   }
 
-  /** All conflicts among picks when nothing else is picked; empty if they fit. */
-  static List<Conflict> among(List<Pin> pins, Board board) {
-    Conflicts conflicts = new Conflicts(pins, board);
+  /**
+   * All conflicts among picks when nothing else is picked; empty if they fit.
+   *
+   * @param search begun anew for each question
+   */
+  static List<Conflict> among(List<Pin> pins, Board board, Search search) {
+    Conflicts conflicts = new Conflicts(pins, board, search);
     if (!conflicts.fits(pins)) {
       conflicts.search();
     }
@@ -60,9 +68,9 @@ final class Conflicts {
   }
 
   private Search search(List<Pin> some, BitSet ignored) {
-    Search search = problem.search().only(picked).ignoring(ignored);
-    some.forEach(pin -> pin.fix(search));
-    return search;
+    Search again = search.again().only(picked).ignoring(ignored).explaining();
+    some.forEach(pin -> pin.fix(again));
+    return again;
   }
 
   private boolean fits(List<Pin> some) {
@@ -89,9 +97,20 @@ final class Conflicts {
     }
   }
 
-  /** For each rule the picks that it speaks of, and each two picks that fix the same thing. */
+  /**
+   * For each rule that the picks break by themselves those that it speaks of, and each two picks
+   * that fix the same thing.
+   */
   private Set<List<Pin>> candidates() {
     Set<List<Pin>> candidates = new LinkedHashSet<>();
+    Map<Integer, BitSet> left = new HashMap<>();
+    for (Pin pin : pins) {
+      pin.narrowed()
+          .forEach(
+              (axis, values) ->
+                  left.computeIfAbsent(axis.number(), number -> (BitSet) values.clone())
+                      .and(values));
+    }
     for (int i = 0; i < pins.size(); i++) {
       Set<Axis> axes = pins.get(i).narrowed().keySet();
       for (Pin other : pins.subList(i + 1, pins.size())) {
@@ -100,20 +119,15 @@ final class Conflicts {
         }
       }
     }
-    for (int k = 0; k < board.blocking().size(); k++) {
+    BitSet broken = problem.broken(picked, left);
+    for (int k = broken.nextSetBit(0); k >= 0; k = broken.nextSetBit(k + 1)) {
       int clause = k;
-      if (problem.wakers(k).stream().allMatch(this::isOn)) {
-        List<Pin> some = pins.stream().filter(pin -> isIn(pin, clause)).toList();
-        if (!some.isEmpty()) {
-          candidates.add(some);
-        }
+      List<Pin> some = pins.stream().filter(pin -> isIn(pin, clause)).toList();
+      if (!some.isEmpty()) {
+        candidates.add(some);
       }
     }
     return candidates;
-  }
-
-  private boolean isOn(int which) {
-    return pins.stream().anyMatch(pin -> pin.which() == which);
   }
 
   private boolean isIn(Pin pin, int clause) {
@@ -174,21 +188,22 @@ final class Conflicts {
    * @param used what took part
    */
   static List<Rule> fewest(Board board, BitSet used, Attempt attempt) {
-    BitSet ignored = new BitSet();
-    ignored.set(0, board.blocking().size());
-    ignored.andNot(used);
-    for (int k = used.nextSetBit(0); k >= 0; k = used.nextSetBit(k + 1)) {
-      ignored.set(k);
-      if (attempt.without(ignored).solve().isPresent()) {
-        ignored.clear(k);
+    BitSet kept = (BitSet) used.clone();
+    for (int k = kept.nextSetBit(0); k >= 0; k = kept.nextSetBit(k + 1)) {
+      kept.clear(k);
+      Search without = attempt.without(others(kept, board));
+      if (without.solve().isPresent()) {
+        kept.set(k);
+      } else {
+        kept.and(without.used());
       }
     }
-    List<Rule> rules = new ArrayList<>();
-    for (int k = 0; k < board.blocking().size(); k++) {
-      if (!ignored.get(k)) {
-        rules.add(board.blocking().get(k));
-      }
-    }
-    return rules;
+    return kept.stream().mapToObj(board.blocking()::get).toList();
+  }
+
+  private static BitSet others(BitSet rules, Board board) {
+    BitSet others = (BitSet) rules.clone();
+    others.flip(0, board.blocking().size());
+    return others;
   }
 }

@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import vividtrellis.core.brief.Brief;
-import vividtrellis.core.brief.BriefRules;
-import vividtrellis.core.brief.Complaint;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Evidence;
@@ -37,15 +35,20 @@ final class Lighter {
     this.selection = selection;
   }
 
-  /** Everything, cautions and notes mixed. */
-  static List<Draft> of(Brief brief, List<Pin> pins, Selection selection, Board board) {
+  /**
+   * Everything, cautions and notes mixed.
+   *
+   * @param remarks on names, texts and settings
+   */
+  static List<Draft> of(
+      Brief brief, List<Pin> pins, Selection selection, List<Draft> remarks, Board board) {
     Lighter lighter = new Lighter(brief, pins, selection, board);
     lighter.rules();
     lighter.standing();
     lighter.longerSupported();
     lighter.servlet();
     lighter.planned();
-    lighter.complaints();
+    lighter.drafts.addAll(remarks);
     lighter.twice("starters", brief.starters());
     lighter.twice("extras", brief.extras());
     if (!brief.variants().values().isEmpty()) {
@@ -220,14 +223,6 @@ final class Lighter {
 
   private static boolean isPlanned(List<? extends Option> options, String id) {
     return Edition.find(options, id).filter(option -> option.about().planned()).isPresent();
-  }
-
-  private void complaints() {
-    for (Complaint complaint : BriefRules.complaints(brief)) {
-      if (!complaint.blocks()) {
-        drafts.add(Draft.of(complaint));
-      }
-    }
   }
 
   private void twice(String list, List<String> ids) {

@@ -11,7 +11,6 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
-import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
@@ -99,11 +98,9 @@ final class Mending {
     int at = Integer.parseInt(pin.pointer().substring(pin.pointer().lastIndexOf('/') + 1));
     String id = (extra ? brief.extras() : brief.starters()).get(at);
     if (!extra) {
-      Optional<Starter> starter = board.edition().starter(id);
-      String kin = starter.map(Starter::kin).orElse(null);
-      for (Starter each : board.edition().starters()) {
-        if (kin != null && kin.equals(each.kin()) && !brief.starters().contains(each.id())) {
-          changes.add(Change.swap("starter", id, each.id()));
+      for (String each : board.kin(pin.which())) {
+        if (!brief.starters().contains(each)) {
+          changes.add(Change.swap("starter", id, each));
         }
       }
     }

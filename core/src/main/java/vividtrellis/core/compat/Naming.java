@@ -14,8 +14,8 @@ import vividtrellis.core.brief.Names;
 import vividtrellis.core.compat.Verdict.Severity;
 
 /**
- * What blocks a brief by its names, texts and settings alone. Ways out change picks far more often
- * than names, so what was found for one set of names is kept. One thread's work.
+ * What is to say of a brief by its names, texts and settings alone. Ways out change picks far more
+ * often than names, so what was found for one set of names is kept. One thread's work.
  */
 final class Naming {
 
@@ -31,7 +31,17 @@ final class Naming {
     this.dependencies = dependencies;
   }
 
+  /** What blocks. */
   List<Draft> faults(Brief brief) {
+    return all(brief).stream().filter(draft -> draft.severity() == Severity.BLOCKER).toList();
+  }
+
+  /** What is only worth knowing. */
+  List<Draft> remarks(Brief brief) {
+    return all(brief).stream().filter(draft -> draft.severity() != Severity.BLOCKER).toList();
+  }
+
+  private List<Draft> all(Brief brief) {
     Map<Key, String> named = new EnumMap<>(Key.class);
     brief
         .texts()
@@ -47,9 +57,7 @@ final class Naming {
   private List<Draft> look(Brief brief) {
     List<Draft> faults = new ArrayList<>();
     for (Complaint complaint : BriefRules.complaints(brief)) {
-      if (complaint.blocks()) {
-        faults.add(Draft.of(complaint));
-      }
+      faults.add(Draft.of(complaint));
     }
     Names names = Names.of(brief);
     String coordinates = names.group() + ":" + names.artifact();

@@ -6,6 +6,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.solver.Model;
@@ -17,31 +19,38 @@ import vividtrellis.core.solver.Search;
  */
 final class Reach {
 
-  private static final int MOST_MODELS = 12;
+  private static final int MOST_MODELS = 6;
 
   private final Board board;
   private final List<Pin> pins;
   private final Search search;
+
+  /** For questions that begin anew. */
+  private final Search other;
+
   private final List<Model> models = new ArrayList<>();
+  private @Nullable BitSet borne;
   private boolean solved;
 
-  /** The rule that these picks break by themselves; -1 if none is seen without a search. */
-  private int broken = -1;
+  /** The rules that these picks break; {@code null} if that is not seen without a search. */
+  private @Nullable BitSet broken;
 
   /** Over some picks. Their order is that of the catalog, so that it changes no reason. */
   Reach(List<Pin> given, Board board) {
     this(
         given.stream().sorted(Comparator.comparing(Pin::which)).toList(),
         board,
+        board.problem().search(),
         board.problem().search());
     pins.forEach(pin -> pin.fix(search));
-    broken = search.settle() ? -1 : search.broken();
+    broken = search.settle() ? null : search.contradiction();
   }
 
-  private Reach(List<Pin> pins, Board board, Search search) {
+  private Reach(List<Pin> pins, Board board, Search search, Search other) {
     this.board = board;
     this.pins = pins;
     this.search = search;
+    this.other = other;
   }
 
   /** What an answer makes of a reach with one more pick. */
@@ -55,8 +64,8 @@ final class Reach {
     pin.fix(search);
     List<Pin> more = new ArrayList<>(pins);
     more.add(pin);
-    Reach there = new Reach(more, board, search);
-    there.broken = search.settle() ? -1 : search.broken();
+    Reach there = new Reach(more, board, search, other);
+    there.broken = search.settle() ? null : search.contradiction();
     T answer = asking.of(there);
     search.undo(mark);
     return answer;
@@ -73,38 +82,38 @@ final class Reach {
 
   /** Why there is no solution with these picks. */
   List<Rule> reasons() {
-    return broken >= 0 ? List.of(board.blocking().get(broken)) : core(pin -> {});
+    return core(broken, pin -> {});
   }
 
   /** Whether a starter or extra can be had too. */
   boolean bears(int which) {
-    if (model().isEmpty()) {
-      return false;
-    }
-    for (Model each : models) {
-      if (search.bears(each, which)) {
-        return true;
+    return borne().get(which);
+  }
+
+  /** The starters and extras that can be had too, each by itself. Not to be changed. */
+  BitSet borne() {
+    BitSet known = borne;
+    if (known == null) {
+      known = new BitSet();
+      borne = known;
+      if (model().isPresent()) {
+        known.or(search.borne(model().get()));
+        BitSet lost = search.lost();
+        int all = board.switches();
+        for (int s = known.nextClearBit(0); s < all; s = known.nextClearBit(s + 1)) {
+          if (!lost.get(s)) {
+            int which = s;
+            with(more -> more.turnOn(which)).map(search::borne).ifPresent(known::or);
+          }
+        }
       }
     }
-    if (search.forbids(which) >= 0) {
-      return false;
-    }
-    int mark = search.mark();
-    search.turnOn(which);
-    Optional<Model> found = search.settle() ? search.solve() : Optional.empty();
-    search.undo(mark);
-    if (found.isPresent() && models.size() < MOST_MODELS) {
-      models.add(found.get());
-    }
-    return found.isPresent();
+    return known;
   }
 
   /** Why a starter or extra cannot be had. */
   List<Rule> reasons(int which) {
-    int forbidding = search.forbids(which);
-    return forbidding >= 0
-        ? List.of(board.blocking().get(forbidding))
-        : reasons(more -> more.turnOn(which));
+    return reasons(more -> more.turnOn(which));
   }
 
   /** Fixes something for one question. */
@@ -114,13 +123,11 @@ final class Reach {
 
   /** Whether some values can be had; where a known solution shows it, nothing is searched. */
   boolean bears(Map<Axis, BitSet> narrowed) {
-    if (narrowed.size() == 1) {
-      Axis axis = narrowed.keySet().iterator().next();
-      BitSet values = narrowed.getOrDefault(axis, new BitSet());
-      for (Model each : models) {
-        if (search.bears(each, axis.number(), values)) {
-          return true;
-        }
+    Map<Integer, BitSet> numbered = new TreeMap<>();
+    narrowed.forEach((axis, values) -> numbered.put(axis.number(), values));
+    for (Model each : models) {
+      if (search.bears(each, numbered)) {
+        return true;
       }
     }
     Optional<Model> found = with(fixing(narrowed));
@@ -148,24 +155,28 @@ final class Reach {
     return found;
   }
 
-  /** Why there is none. Where one rule says it by itself, that one. */
+  /** Why there is none. */
   List<Rule> reasons(Fixing fixing) {
     int mark = search.mark();
     fixing.on(search);
-    boolean plain = !search.settle();
-    int broken = search.broken();
+    BitSet broken = search.settle() ? null : search.contradiction();
     search.undo(mark);
-    return plain && broken >= 0 ? List.of(board.blocking().get(broken)) : core(fixing);
+    return core(broken, fixing);
   }
 
-  private List<Rule> core(Fixing fixing) {
-    Search whole = search(new BitSet(), fixing);
-    whole.solve();
-    return Conflicts.fewest(board, whole.used(), ignored -> search(ignored, fixing));
+  /** As few rules as it takes, of those that are known to be enough. */
+  private List<Rule> core(@Nullable BitSet broken, Fixing fixing) {
+    BitSet enough = broken;
+    if (enough == null) {
+      Search whole = search(new BitSet(), fixing);
+      whole.solve();
+      enough = whole.used();
+    }
+    return Conflicts.fewest(board, enough, ignored -> search(ignored, fixing));
   }
 
   private Search search(BitSet ignored, Fixing fixing) {
-    Search fresh = board.problem().search().ignoring(ignored);
+    Search fresh = other.again().ignoring(ignored).explaining();
     pins.forEach(pin -> pin.fix(fresh));
     fixing.on(fresh);
     return fresh;

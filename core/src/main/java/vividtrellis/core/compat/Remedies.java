@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.compat.Verdict.PatchOp;
@@ -30,11 +31,14 @@ final class Remedies {
   /** With more blockers than this, all short ways are too many to try. */
   private static final int FEW = 2;
 
+  /** From here on, ways begin with the gentlest of the changes only. */
+  private static final int MOST_BEGUN = 8;
+
   /** The most changes that one way may take. */
   private static final int LONGEST = 40;
 
   /** How many changed briefs are judged in all for one verdict, however many findings it has. */
-  private static final int MOST_JUDGED = 600;
+  private static final int MOST_JUDGED = 200;
 
   /** Judges a changed brief. */
   interface Judge {
@@ -89,8 +93,18 @@ final class Remedies {
     }
     List<Way> ways = standing > FEW ? new ArrayList<>() : search(brief, first);
     if (ways.isEmpty()) {
-      first.stream().map(c -> greedy(Way.from(brief).then(c))).forEach(ways::addAll);
+      some(first).map(c -> greedy(Way.from(brief).then(c))).forEach(ways::addAll);
     }
+    return least(brief, ways);
+  }
+
+  /** Up to five ways that consist of one of the given changes alone. */
+  List<Remedy> atOnce(Brief brief, List<Change> changes) {
+    return least(
+        brief, fitting(changes.stream().map(change -> Way.from(brief).then(change)).toList()));
+  }
+
+  private List<Remedy> least(Brief brief, List<Way> ways) {
     Set<Brief> seen = new HashSet<>();
     List<Way> least =
         ways.stream()
@@ -102,6 +116,14 @@ final class Remedies {
             .filter(way -> seen.add(way.result()))
             .toList();
     return shown(least).stream().map(way -> remedy(brief, way)).toList();
+  }
+
+  /** The gentlest changes, and the harshest, after which something is gone for certain. */
+  private static Stream<Change> some(List<Change> changes) {
+    return changes.size() <= MOST_BEGUN
+        ? changes.stream()
+        : Stream.concat(
+            changes.stream().limit(MOST_BEGUN - 1), Stream.of(changes.get(changes.size() - 1)));
   }
 
   /** The best ones; where those are all of one kind, the last makes room for one of another. */
@@ -186,7 +208,7 @@ final class Remedies {
     List<List<Change>> left = left(way.result());
     while (!left.isEmpty() && way.changes().size() < LONGEST) {
       Way next = null;
-      for (Change change : left.get(0)) {
+      for (Change change : some(left.get(0)).toList()) {
         Way tried = way.then(change);
         if (left(tried.result()).size() < left.size()) {
           next = tried;

@@ -1,7 +1,6 @@
 package vividtrellis.core.compat;
 
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -13,12 +12,8 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Rule;
-import vividtrellis.core.compat.Conflicts.Conflict;
-import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.compat.Verdict.Finding;
 import vividtrellis.core.compat.Verdict.Remedy;
-import vividtrellis.core.solver.Model;
-import vividtrellis.core.solver.Search;
 
 /**
  * The door of this room: a brief and an edition give a verdict. Pure and complete: everything that
@@ -64,24 +59,23 @@ public final class Verdicts {
    */
   public Verdict judge(Brief brief, int year) {
     Pins pins = new Pins(brief, board);
-    Naming naming = new Naming(dependencies);
-    List<Draft> blockers = blockers(brief, pins, naming);
-    Remedies remedies = new Remedies(board, judge(naming), blockers.size());
+    Judging judging = new Judging(board, dependencies);
+    List<Draft> blockers = judging.blockers(brief, pins);
+    Remedies remedies = new Remedies(board, judging, blockers.size());
     List<Finding> findings = new ArrayList<>();
     for (Draft draft : blockers) {
       findings.add(draft.finding(remedies.from(brief, draft.mending())));
     }
-    Optional<Selection> selection = selection(pins.pins(), pins);
-    Selection near = selection.orElseGet(() -> nearest(pins));
-    for (Draft draft : Lighter.of(brief, pins.pins(), near, board)) {
-      List<Change> changes = blockers.isEmpty() ? draft.mending() : List.of();
-      List<Remedy> ways =
-          changes.isEmpty()
-              ? List.of()
-              : remedies.from(brief, changes).stream()
-                  .filter(way -> draft.rule().map(rule -> clears(rule, way.result())).orElse(true))
-                  .toList();
-      findings.add(draft.finding(ways));
+    Optional<Selection> selection = judging.selection(pins);
+    Selection near = selection.orElseGet(() -> judging.nearest(pins));
+    for (Draft draft : Lighter.of(brief, pins.pins(), near, judging.remarks(brief), board)) {
+      List<Remedy> ways = blockers.isEmpty() ? remedies.atOnce(brief, draft.mending()) : List.of();
+      findings.add(
+          draft.finding(
+              ways.stream()
+                  .filter(
+                      way -> draft.rule().map(r -> judging.clears(r, way.result())).orElse(true))
+                  .toList()));
     }
     findings.sort(Comparator.comparing(Finding::severity));
     List<Verdict.Offer> offers = Offers.of(pins.pins(), board);
@@ -96,65 +90,7 @@ public final class Verdicts {
   /** The grid of framework lines by Java levels that the picks leave. */
   public Lattice lattice(Brief brief) {
     Pins pins = new Pins(brief, board);
-    return Weaving.of(pins.pins(), selection(pins.pins(), pins), board);
-  }
-
-  private Remedies.Judge judge(Naming naming) {
-    return new Remedies.Judge() {
-      @Override
-      public boolean fits(Brief brief) {
-        Pins pins = new Pins(brief, board);
-        return naming.faults(brief).isEmpty()
-            && pins.unknown().isEmpty()
-            && selection(pins.pins(), pins).isPresent();
-      }
-
-      @Override
-      public List<List<Change>> blockers(Brief brief) {
-        return Verdicts.this.blockers(brief, new Pins(brief, board), naming).stream()
-            .map(Draft::mending)
-            .toList();
-      }
-    };
-  }
-
-  private List<Draft> blockers(Brief brief, Pins pins, Naming naming) {
-    List<Draft> drafts = new ArrayList<>(naming.faults(brief));
-    pins.unknown().forEach(unknown -> drafts.add(Draft.of(unknown)));
-    for (Conflict conflict : Conflicts.among(pins.pins(), board)) {
-      drafts.add(Draft.of(conflict, Mending.of(conflict, brief, board)));
-    }
-    return drafts;
-  }
-
-  /** What the picks come to when the rest is filled in; nothing is added to them. */
-  private Optional<Selection> selection(List<Pin> some, Pins pins) {
-    Search search = board.problem().search().only(new BitSet());
-    some.forEach(pin -> pin.fix(search));
-    Optional<Model> model = search.solve();
-    return model.map(found -> board.selection(found, pins.starters(), pins.extras()));
-  }
-
-  /** While picks are at odds: what they come to when the last ones that do not fit are left out. */
-  private Selection nearest(Pins pins) {
-    List<Pin> kept = new ArrayList<>();
-    Optional<Selection> best = selection(kept, pins);
-    for (Pin pin : pins.pins()) {
-      kept.add(pin);
-      Optional<Selection> more = selection(kept, pins);
-      if (more.isPresent()) {
-        best = more;
-      } else {
-        kept.remove(kept.size() - 1);
-      }
-    }
-    return best.orElseThrow(
-        () -> new IllegalStateException("the edition has no project without any pick"));
-  }
-
-  private boolean clears(Rule rule, Brief brief) {
-    Pins pins = new Pins(brief, board);
-    return selection(pins.pins(), pins).filter(found -> !Rules.broken(rule, found)).isPresent();
+    return Weaving.of(pins.pins(), new Judging(board, dependencies).selection(pins), board);
   }
 
   /**

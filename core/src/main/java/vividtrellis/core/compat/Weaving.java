@@ -3,18 +3,15 @@ package vividtrellis.core.compat;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.EnumMap;
-import java.util.LinkedHashSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.Rule;
-import vividtrellis.core.catalog.Term;
-import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.compat.Board.Column;
 import vividtrellis.core.compat.Lattice.Cell;
 import vividtrellis.core.compat.Lattice.Price;
@@ -25,9 +22,6 @@ import vividtrellis.core.solver.Model;
 /** Makes a lattice: every joint is asked for with both of its pins released. */
 final class Weaving {
 
-  private static final Set<Variable> OF_A_JOINT =
-      Set.of(Variable.FRAMEWORK, Variable.SERVLET, Variable.JVM, Variable.JDK, Variable.LANGUAGE);
-
   private final Board board;
   private final List<Pin> all;
   private final List<Pin> pins = new ArrayList<>();
@@ -35,6 +29,9 @@ final class Weaving {
   private final List<Column> columns;
   private final List<Level> levels;
   private final Reach axes;
+
+  /** By level, the words of the framework lines that can be had with it. */
+  private final Map<Level, List<String>> lines = new HashMap<>();
 
   /** Whether nothing can be had even with the joint left open. */
   private boolean stuck;
@@ -81,7 +78,14 @@ final class Weaving {
       }
     }
     Optional<Joint> here = joints.stream().filter(this::isPicked).findFirst();
-    List<Cell> cells = joints.stream().map(joint -> cell(joint, here, joints)).toList();
+    joints.stream()
+        .filter(joint -> joint.model().isPresent())
+        .forEach(
+            joint ->
+                lines
+                    .computeIfAbsent(joint.level(), level -> new ArrayList<>())
+                    .add(joint.column().word()));
+    List<Cell> cells = joints.stream().map(joint -> cell(joint, here)).toList();
     return new Lattice(
         columns.stream().map(Weaving::column).toList(),
         levels.stream()
@@ -123,9 +127,8 @@ final class Weaving {
   private Joint joint(Column column, Level level, Reach reach, Reach there) {
     BitSet starters = new BitSet();
     if (there.model().isPresent()) {
-      for (int s = 0; s < board.edition().starters().size(); s++) {
-        starters.set(s, there.bears(s));
-      }
+      starters.or(there.borne());
+      starters.clear(board.edition().starters().size(), board.switches());
       return new Joint(column, level, there.model(), null, starters);
     }
     List<Rule> reasons = (stuck ? reach : there).reasons();
@@ -153,7 +156,7 @@ final class Weaving {
             .allMatch(values -> values == null || values.intersects(here));
   }
 
-  private Cell cell(Joint joint, Optional<Joint> here, List<Joint> joints) {
+  private Cell cell(Joint joint, Optional<Joint> here) {
     Line line = joint.column().line();
     String caution = joint.model().map(model -> caution(joint, model)).orElse(null);
     State state =
@@ -165,8 +168,8 @@ final class Weaving {
     if (state == State.IMPOSSIBLE) {
       lose = new Price(dropped(joint), List.of());
     } else if (here.isPresent() && here.get().model().isPresent()) {
-      gain = price(here.get(), joint, joints);
-      lose = price(joint, here.get(), joints);
+      gain = price(here.get(), joint);
+      lose = price(joint, here.get());
     }
     return new Cell(
         joint.column().framework().id(),
@@ -189,8 +192,7 @@ final class Weaving {
       }
     }
     Selection selection = board.selection(model);
-    return board.lighter().stream()
-        .filter(rule -> rule.when().stream().map(Term::variable).anyMatch(OF_A_JOINT::contains))
+    return board.ofJoints().stream()
         .filter(rule -> Rules.broken(rule, selection))
         .map(Rule::because)
         .findFirst()
@@ -198,24 +200,26 @@ final class Weaving {
   }
 
   /** What the second joint offers and the first does not. */
-  private Price price(Joint without, Joint with, List<Joint> joints) {
+  private Price price(Joint without, Joint with) {
     BitSet more = (BitSet) with.starters().clone();
     more.andNot(without.starters());
-    Set<String> lines = new LinkedHashSet<>(lines(with.level(), joints));
-    lines.removeAll(lines(without.level(), joints));
-    return new Price(ids(more), List.copyOf(lines));
-  }
-
-  private static List<String> lines(Level level, List<Joint> joints) {
-    return joints.stream()
-        .filter(joint -> joint.level().equals(level) && joint.model().isPresent())
-        .map(joint -> joint.column().word())
-        .toList();
+    List<String> others = lines.getOrDefault(without.level(), List.of());
+    List<String> gained =
+        without.level().equals(with.level())
+            ? List.of()
+            : lines.getOrDefault(with.level(), List.of()).stream()
+                .filter(line -> !others.contains(line))
+                .toList();
+    return more.isEmpty() && gained.isEmpty() ? Price.NONE : new Price(ids(more), gained);
   }
 
   private List<String> ids(BitSet starters) {
     List<Starter> all = board.edition().starters();
-    return starters.stream().mapToObj(s -> all.get(s).id()).toList();
+    List<String> ids = new ArrayList<>(starters.cardinality());
+    for (int s = starters.nextSetBit(0); s >= 0; s = starters.nextSetBit(s + 1)) {
+      ids.add(all.get(s).id());
+    }
+    return ids;
   }
 
   /** The picked starters that cannot be had at a joint even without the others. */

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Choices, each of which takes exactly one of its values, switches, and the clauses between them.
@@ -35,11 +36,11 @@ public final class Problem {
 
   final long[][][] allowed;
 
+  /** By clause: the first word of each of its choices in a state. */
+  final int[][] from;
+
   /** By switch: the clauses it helps to wake. */
   final int[][] wakes;
-
-  /** By choice: the clauses that speak of it. */
-  final int[][] speaking;
 
   /** The words of a state in which every value is open. */
   final long[] everything;
@@ -49,6 +50,11 @@ public final class Problem {
 
   /** Clauses that nothing has to wake. */
   final int[] awake;
+
+  /** By switch: the clauses that it meets. */
+  final int[][] meets;
+
+  private final Outlook outlook;
 
   /**
    * Compiles a problem.
@@ -72,14 +78,9 @@ public final class Problem {
     this.meeters = new int[this.clauses][];
     this.over = new int[this.clauses][];
     this.allowed = new long[this.clauses][][];
-    List<List<Integer>> waking = new ArrayList<>();
-    for (int s = 0; s < switches; s++) {
-      waking.add(new ArrayList<>());
-    }
-    List<List<Integer>> about = new ArrayList<>();
-    for (int c = 0; c < choices; c++) {
-      about.add(new ArrayList<>());
-    }
+    this.from = new int[this.clauses][];
+    List<List<Integer>> waking = lists(switches);
+    List<List<Integer>> meeting = lists(switches);
     List<Integer> always = new ArrayList<>();
     for (int k = 0; k < this.clauses; k++) {
       Clause clause = clauses.get(k);
@@ -87,13 +88,16 @@ public final class Problem {
       meeters[k] = clause.on().stream().distinct().mapToInt(Integer::intValue).toArray();
       over[k] = clause.within().keySet().stream().mapToInt(Integer::intValue).toArray();
       allowed[k] = new long[over[k].length][];
+      from[k] = Arrays.stream(over[k]).map(choice -> start[choice]).toArray();
       for (int i = 0; i < over[k].length; i++) {
         int choice = over[k][i];
-        about.get(choice).add(k);
         allowed[k][i] = words(choice, clause.within().getOrDefault(choice, new BitSet()));
       }
       for (int waker : wakers[k]) {
         waking.get(waker).add(k);
+      }
+      for (int meeter : meeters[k]) {
+        meeting.get(meeter).add(k);
       }
       if (wakers[k].length == 0) {
         always.add(k);
@@ -107,8 +111,17 @@ public final class Problem {
         everything[start[c] + (v >> 6)] |= 1L << v;
       }
     }
-    this.speaking = about.stream().map(Problem::ints).toArray(int[][]::new);
     this.wakes = waking.stream().map(Problem::ints).toArray(int[][]::new);
+    this.meets = meeting.stream().map(Problem::ints).toArray(int[][]::new);
+    this.outlook = new Outlook(this);
+  }
+
+  private static List<List<Integer>> lists(int count) {
+    List<List<Integer>> lists = new ArrayList<>();
+    for (int i = 0; i < count; i++) {
+      lists.add(new ArrayList<>());
+    }
+    return lists;
   }
 
   private static int[] ints(List<Integer> list) {
@@ -125,12 +138,90 @@ public final class Problem {
     return Ints.asList(over[clause]);
   }
 
+  /**
+   * The clauses that cannot be met, each by itself, by number.
+   *
+   * @param on switches that are on; all others are off
+   * @param left by choice the values that are left; a choice that is missing is open
+   */
+  public BitSet broken(BitSet on, Map<Integer, BitSet> left) {
+    BitSet broken = new BitSet(clauses);
+    for (int k : awake) {
+      broken.set(k, isBroken(k, on, left));
+    }
+    for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
+      for (int k : wakes[s]) {
+        broken.set(k, isWoken(k, on) && isBroken(k, on, left));
+      }
+    }
+    return broken;
+  }
+
+  private boolean isBroken(int k, BitSet on, Map<Integer, BitSet> left) {
+    for (int meeter : meeters[k]) {
+      if (on.get(meeter)) {
+        return false;
+      }
+    }
+    for (int i = 0; i < over[k].length; i++) {
+      BitSet values = left.get(over[k][i]);
+      if (values == null || values.intersects(BitSet.valueOf(allowed[k][i]))) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   /** A set of values of a choice in the form in which states keep it. */
   long[] words(int choice, BitSet values) {
     long[] words = new long[start[choice + 1] - start[choice]];
     long[] given = values.get(0, size[choice]).toLongArray();
     System.arraycopy(given, 0, words, 0, given.length);
     return words;
+  }
+
+  Outlook outlook() {
+    return outlook;
+  }
+
+  /** Whether all that a clause waits for is on. */
+  boolean isWoken(int clause, BitSet on) {
+    for (int waker : wakers[clause]) {
+      if (!on.get(waker)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** The one switch that a clause still waits for; -1 if there is none or more than one. */
+  int onlySleeper(int clause, BitSet on) {
+    int only = -1;
+    for (int waker : wakers[clause]) {
+      if (!on.get(waker)) {
+        if (only >= 0) {
+          return -1;
+        }
+        only = waker;
+      }
+    }
+    return only;
+  }
+
+  /** Whether some values or switches meet a clause. */
+  boolean isMet(int clause, List<Integer> values, BitSet on) {
+    for (int meeter : meeters[clause]) {
+      if (on.get(meeter)) {
+        return true;
+      }
+    }
+    for (int i = 0; i < over[clause].length; i++) {
+      int taken = values.get(over[clause][i]);
+      if ((allowed[clause][i][taken >> 6] & 1L << taken) != 0) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** A new search, in which nothing is fixed yet. Not to be shared between threads. */

@@ -24,6 +24,8 @@ final class Propagation {
   private @Nullable BitSet ignored;
 
   private final BitSet used = new BitSet();
+  private boolean explaining;
+  private int emptied = -1;
   private int broken = -1;
   private boolean failed;
   private int failedAt;
@@ -62,9 +64,42 @@ final class Propagation {
     return failure;
   }
 
-  /** The clauses that took part so far. */
+  /** Keeps from now on which clauses dead ends rest on. */
+  void explaining() {
+    explaining = true;
+  }
+
+  /** The clauses that dead ends rested on. */
   BitSet used() {
     return used;
+  }
+
+  /** Adds the clauses that the present failure rests on. */
+  void explainFailure(BitSet clauses) {
+    BitSet choices = new BitSet();
+    BitSet switches = new BitSet();
+    if (broken >= 0) {
+      clauses.set(broken);
+      state.concern(broken, choices, switches);
+    } else {
+      choices.set(emptied);
+    }
+    state.explain(choices, switches, clauses);
+  }
+
+  /** Keeps what a decision rests on: a clause that asks for it, or what a choice has left. */
+  void explainDecision(int clause, int choice) {
+    if (explaining) {
+      BitSet choices = new BitSet();
+      BitSet switches = new BitSet();
+      if (clause >= 0) {
+        used.set(clause);
+        state.concern(clause, choices, switches);
+      } else {
+        choices.set(choice);
+      }
+      state.explain(choices, switches, used);
+    }
   }
 
   void wake(int clause) {
@@ -74,20 +109,21 @@ final class Propagation {
     }
   }
 
-  void narrow(int choice, long[] values, long why) {
-    if (state.narrow(choice, values, why)) {
+  void narrow(int choice, long[] values, long why, int clause) {
+    if (state.narrow(choice, values, why, clause)) {
       touched(choice);
     }
   }
 
   void take(int choice, int value, long why) {
-    state.take(choice, value, why);
-    touched(choice);
+    if (state.take(choice, value, why)) {
+      touched(choice);
+    }
   }
 
-  void turnOn(int which, long why) {
+  void turnOn(int which, long why, int clause) {
     if (!state.on[which]) {
-      state.turnOn(which, why);
+      state.turnOn(which, why, clause);
       for (int k : problem.wakes[which]) {
         if (state.isDue(k)) {
           wake(k);
@@ -105,6 +141,9 @@ final class Propagation {
       examine(k);
     }
     clearQueue();
+    if (failed && explaining) {
+      explainFailure(used);
+    }
     return !failed;
   }
 
@@ -115,6 +154,17 @@ final class Propagation {
     if (failed && failedAt > mark) {
       failed = false;
     }
+  }
+
+  /** Back to the beginning, in all things. */
+  void clear() {
+    undo(0);
+    available = null;
+    ignored = null;
+    used.clear();
+    explaining = false;
+    broken = -1;
+    failed = false;
   }
 
   private void enqueue(int k) {
@@ -134,11 +184,14 @@ final class Propagation {
 
   private void touched(int choice) {
     if (state.isEmpty(choice)) {
+      emptied = choice;
       fail(-1, state.whyOpen[choice]);
     }
     int[] over = state.wokenOver[choice];
     for (int i = 0; i < state.wokenOverCount[choice]; i++) {
-      enqueue(over[i]);
+      if (!state.isKnownMet(over[i])) {
+        enqueue(over[i]);
+      }
     }
   }
 
@@ -152,24 +205,20 @@ final class Propagation {
   }
 
   private void examine(int k) {
+    if (state.isMet(k)) {
+      return;
+    }
     int ways = 0;
     int way = -1;
     int last = -1;
     for (int meeter : problem.meeters[k]) {
-      if (state.on[meeter]) {
-        return;
-      }
       if (isAvailable(meeter)) {
         ways++;
         last = meeter;
       }
     }
-    for (int i = 0; i < problem.over[k].length; i++) {
-      int standing = state.standing(k, i);
-      if (standing > 0) {
-        return;
-      }
-      if (standing == 0) {
+    for (int i = 0; i < problem.over[k].length && ways < 2; i++) {
+      if (state.standing(k, i) == 0) {
         ways++;
         way = i;
       }
@@ -177,14 +226,13 @@ final class Propagation {
     if (ways > 1) {
       return;
     }
-    used.set(k);
     long why = why(k, way);
     if (ways == 0) {
       fail(k, why);
     } else if (way >= 0) {
-      narrow(problem.over[k][way], problem.allowed[k][way], why);
+      narrow(problem.over[k][way], problem.allowed[k][way], why, k);
     } else {
-      turnOn(last, why);
+      turnOn(last, why, k);
     }
   }
 

@@ -3,6 +3,7 @@ package vividtrellis.core.solver;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -27,6 +28,7 @@ public final class Search {
   private final State state;
   private final Propagation propagation;
   private final Glance glance;
+  private final Sweep sweep;
   private boolean begun;
   private @Nullable Model model;
 
@@ -34,7 +36,8 @@ public final class Search {
     this.problem = problem;
     this.state = new State(problem);
     this.propagation = new Propagation(problem, state);
-    this.glance = new Glance(problem, state, propagation);
+    this.glance = new Glance(problem, state);
+    this.sweep = new Sweep(problem, state);
   }
 
   /**
@@ -52,6 +55,13 @@ public final class Search {
     return this;
   }
 
+  /** Back to nothing fixed, nothing left out and everything available. */
+  public Search again() {
+    propagation.clear();
+    begun = false;
+    return this;
+  }
+
   /** A place to come back to. What follows from what is fixed so far is drawn first. */
   public int mark() {
     settle();
@@ -66,13 +76,13 @@ public final class Search {
   /** Closes every value of a choice that is not in a set. */
   public void narrow(int choice, BitSet values) {
     begin();
-    propagation.narrow(choice, problem.words(choice, values), 0);
+    propagation.narrow(choice, problem.words(choice, values), 0, -1);
   }
 
   /** Turns a switch on. */
   public void turnOn(int which) {
     begin();
-    propagation.turnOn(which, 0);
+    propagation.turnOn(which, 0, -1);
   }
 
   /**
@@ -85,14 +95,25 @@ public final class Search {
     return propagation.run();
   }
 
-  /** The clause that failed last; -1 if none did, or a choice had no value left by itself. */
-  public int broken() {
-    return propagation.broken();
+  /** Keeps which clauses dead ends rest on, for {@link #used()}. */
+  public Search explaining() {
+    propagation.explaining();
+    return this;
   }
 
-  /** The clauses that took part since this search began: among them is every contradiction. */
+  /**
+   * The clauses that all dead ends so far rest on, if this search keeps them: where there is no
+   * solution, these clauses alone have none.
+   */
   public BitSet used() {
     return (BitSet) propagation.used().clone();
+  }
+
+  /** The clauses that a contradiction met in settling rests on; to be asked right after it. */
+  public BitSet contradiction() {
+    BitSet clauses = new BitSet();
+    propagation.explainFailure(clauses);
+    return clauses;
   }
 
   /** Looks for a solution; what is fixed stays as it was. */
@@ -105,32 +126,34 @@ public final class Search {
   }
 
   /**
-   * Whether a solution stays one when one more switch is turned on, and perhaps a few that it asks
-   * for. A quick look only: where it says no, there may be another solution with that switch.
+   * Whether there is a solution near a known one in which some choices take one of some values. A
+   * quick look only: where it says no, there may be one all the same. Only for a search in which
+   * everything is available and nothing is left out.
    *
-   * @param model a solution of this problem
+   * @param model a solution with what is fixed
+   * @param narrowed by choice
    */
-  public boolean bears(Model model, int which) {
-    return glance.bears(model, which);
+  public boolean bears(Model model, Map<Integer, BitSet> narrowed) {
+    return glance.bears(model, narrowed);
   }
 
   /**
-   * Whether a solution stays one when a choice takes one of some values instead.
+   * The switches that can be turned on one at a time at the values of a solution, perhaps with a
+   * few that they ask for. A quick look at all of them: where one is missing, a search has to tell.
+   * Only for a search in which everything is available and nothing is left out.
    *
-   * @param model a solution of this problem
+   * @param model a solution with what is fixed
    */
-  public boolean bears(Model model, int choice, BitSet values) {
-    return glance.bears(model, choice, values);
+  public BitSet borne(Model model) {
+    return sweep.borne(model);
   }
 
   /**
-   * Whether turning on one more switch fails at once, as things stand. A quick look only: where it
-   * sees nothing, there may be no solution all the same.
-   *
-   * @return a clause that then could not be met; -1 if none is seen
+   * The switches that no solution has on, as things stand. A quick look: there may be more. Only
+   * for a search in which everything is available and nothing is left out.
    */
-  public int forbids(int which) {
-    return glance.forbids(which);
+  public BitSet lost() {
+    return sweep.lost();
   }
 
   private void begin() {
@@ -149,6 +172,7 @@ public final class Search {
     }
     int choice = problem.choices;
     int lost = -1;
+    int questioned = problem.choices;
     boolean best = true;
     for (int n = 0; n < state.wokenCount; n++) {
       int k = state.woken[n];
@@ -156,11 +180,17 @@ public final class Search {
         int undecided = state.firstUndecided(k);
         lost = lost < 0 && undecided == problem.choices ? k : lost;
         choice = Math.min(choice, undecided);
-        best &= state.isMetByBest(k);
+        if (!state.isMetByBest(k)) {
+          best = false;
+          questioned = Math.min(questioned, undecided);
+        }
       }
     }
     if (lost >= 0) {
       return meet(lost, depth);
+    }
+    if (choice < questioned && !best && depth == 0 && goesOnAtBest(questioned)) {
+      return 0;
     }
     // The most preferred value of every choice at once cannot be beaten.
     if (!best) {
@@ -174,6 +204,18 @@ public final class Search {
     return 0;
   }
 
+  /** Tries the most preferred values of all choices before one at once: often that is enough. */
+  private boolean goesOnAtBest(int before) {
+    attempt(
+        0,
+        bit -> {
+          for (int c = 0; c < before; c++) {
+            propagation.take(c, state.first(c), bit);
+          }
+        });
+    return model != null;
+  }
+
   /** A decision that is tried. */
   private interface Attempt {
     void with(long bit);
@@ -181,6 +223,7 @@ public final class Search {
 
   /** Values of a choice, best first. */
   private long decide(int choice, int depth) {
+    propagation.explainDecision(-1, choice);
     long all = state.whyOpen[choice];
     for (int value = 0; value < problem.size[choice]; value++) {
       if (state.isOpen(choice, value)) {
@@ -197,11 +240,11 @@ public final class Search {
 
   /** Switches that meet a clause which no choice can meet any more. */
   private long meet(int clause, int depth) {
-    propagation.used().set(clause);
+    propagation.explainDecision(clause, -1);
     long all = propagation.why(clause, -1);
     for (int meeter : problem.meeters[clause]) {
       if (propagation.isAvailable(meeter)) {
-        long why = attempt(depth, bit -> propagation.turnOn(meeter, bit));
+        long why = attempt(depth, bit -> propagation.turnOn(meeter, bit, -1));
         if (model != null || !isBehind(why, depth)) {
           return why;
         }

@@ -12,6 +12,7 @@ final class State {
   private static final int OPEN = 0;
   private static final int ON = 1;
   private static final int WOKEN = 2;
+  private static final int MET = 3;
 
   private final Problem problem;
 
@@ -34,6 +35,9 @@ final class State {
   final int[] wokenOverCount;
   private final int[] asleep;
 
+  /** Clauses that are known to be met, whatever is decided later. */
+  private final boolean[] met;
+
   private long[] trail = new long[256];
   private int trailEnd;
 
@@ -47,6 +51,7 @@ final class State {
     wokenOver = new int[problem.choices][16];
     wokenOverCount = new int[problem.choices];
     asleep = problem.sleepers.clone();
+    met = new boolean[problem.clauses];
   }
 
   int mark() {
@@ -66,18 +71,21 @@ final class State {
       int index = (int) (entry >>> 2);
       switch ((int) (entry & 3)) {
         case OPEN -> {
+          trailEnd--;
           whyOpen[index] = trail[--trailEnd];
           for (int w = problem.start[index + 1] - 1; w >= problem.start[index]; w--) {
             open[w] = trail[--trailEnd];
           }
         }
         case ON -> {
+          trailEnd--;
           on[index] = false;
           turnedOnCount--;
           for (int k : problem.wakes[index]) {
             asleep[k]++;
           }
         }
+        case MET -> met[index] = false;
         default -> {
           wokenCount--;
           for (int c : problem.over[index]) {
@@ -88,8 +96,12 @@ final class State {
     }
   }
 
-  /** Closes every value that is not in a set. Gives whether anything changed. */
-  boolean narrow(int choice, long[] values, long why) {
+  /**
+   * Closes every value that is not in a set. Gives whether anything changed.
+   *
+   * @param clause that asks for it; -1 if it is fixed or decided
+   */
+  boolean narrow(int choice, long[] values, long why, int clause) {
     int from = problem.start[choice];
     boolean changes = false;
     for (int i = 0; i < values.length; i++) {
@@ -103,26 +115,62 @@ final class State {
       open[from + i] &= values[i];
     }
     push(whyOpen[choice]);
+    push(clause);
     push(((long) choice << 2) | OPEN);
     whyOpen[choice] |= why;
     return true;
   }
 
-  /** Leaves one value only. */
-  void take(int choice, int value, long why) {
+  /** Leaves one value only. Gives whether anything changed. */
+  boolean take(int choice, int value, long why) {
     long[] only = new long[problem.start[choice + 1] - problem.start[choice]];
     only[value >> 6] = 1L << value;
-    narrow(choice, only, why);
+    return narrow(choice, only, why, -1);
   }
 
   /** Turns a switch on; the caller wakes what is due. */
-  void turnOn(int which, long why) {
+  void turnOn(int which, long why, int clause) {
     on[which] = true;
     turnedOn[turnedOnCount++] = which;
     whyOn[which] = why;
+    push(clause);
     push(((long) which << 2) | ON);
     for (int k : problem.wakes[which]) {
       asleep[k]--;
+    }
+  }
+
+  /**
+   * Adds the clauses that led to how some choices and switches stand, and those behind them.
+   *
+   * @param choices is filled up with what is met on the way, like {@code switches}
+   */
+  void explain(BitSet choices, BitSet switches, BitSet clauses) {
+    int at = trailEnd;
+    while (at > 0) {
+      long entry = trail[--at];
+      int index = (int) (entry >>> 2);
+      int kind = (int) (entry & 3);
+      if (kind == WOKEN || kind == MET) {
+        continue;
+      }
+      int clause = (int) trail[--at];
+      boolean behind = kind == OPEN ? choices.get(index) : switches.get(index);
+      at -= kind == OPEN ? 1 + problem.start[index + 1] - problem.start[index] : 0;
+      if (behind && clause >= 0) {
+        clauses.set(clause);
+        concern(clause, choices, switches);
+      }
+    }
+  }
+
+  /** The choices and switches that a clause speaks of. */
+  void concern(int clause, BitSet choices, BitSet switches) {
+    for (int choice : problem.over[clause]) {
+      choices.set(choice);
+    }
+    for (int waker : problem.wakers[clause]) {
+      switches.set(waker);
     }
   }
 
@@ -177,8 +225,12 @@ final class State {
 
   /** How the i-th choice of a clause stands to it: 1 it is met, -1 it cannot be, 0 either. */
   int standing(int clause, int i) {
-    int from = problem.start[problem.over[clause][i]];
+    int from = problem.from[clause][i];
     long[] values = problem.allowed[clause][i];
+    if (values.length == 1) {
+      long one = open[from];
+      return (one & values[0]) == 0 ? -1 : (one & ~values[0]) == 0 ? 1 : 0;
+    }
     boolean some = false;
     boolean all = true;
     for (int w = 0; w < values.length; w++) {
@@ -191,6 +243,19 @@ final class State {
 
   /** Whether a woken clause is met, whatever is decided later. */
   boolean isMet(int clause) {
+    if (!met[clause] && isMetNow(clause)) {
+      met[clause] = true;
+      push(((long) clause << 2) | MET);
+    }
+    return met[clause];
+  }
+
+  /** Whether a clause is known to be met; a quick look. */
+  boolean isKnownMet(int clause) {
+    return met[clause];
+  }
+
+  private boolean isMetNow(int clause) {
     for (int meeter : problem.meeters[clause]) {
       if (on[meeter]) {
         return true;

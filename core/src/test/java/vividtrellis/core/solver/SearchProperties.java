@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
+import java.util.function.Consumer;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -137,28 +138,61 @@ class SearchProperties {
     Made made = Made.of(random, 2, 3, 6, 4 + random.nextInt(10));
     Search search = made.problem().search();
     Optional<Model> model = search.solve();
+    BitSet borne = model.map(search::borne).orElse(new BitSet());
+    BitSet lost = search.lost();
     for (int s = 0; s < 6 && model.isPresent(); s++) {
-      int mark = search.mark();
-      search.turnOn(s);
-      boolean possible = search.solve().isPresent();
-      search.undo(mark);
-      assertThat(search.bears(model.get(), s) && !possible).isFalse();
-      assertThat(search.forbids(s) >= 0 && possible).isFalse();
+      int which = s;
+      boolean possible = isPossible(search, more -> more.turnOn(which));
+      assertThat(borne.get(s) && !possible).as("borne").isFalse();
+      assertThat(lost.get(s) && possible).as("lost").isFalse();
+    }
+    for (int v = 0; v < made.sizes().get(0) && model.isPresent(); v++) {
+      BitSet value = BitSet.valueOf(new long[] {1L << v});
+      boolean possible = isPossible(search, more -> more.narrow(0, value));
+      assertThat(search.bears(model.get(), Map.of(0, value)) && !possible).as("near").isFalse();
     }
     assertThat(search.solve()).as("all was taken back").isEqualTo(model);
   }
 
-  @Property(tries = 500)
-  void whatTookPartInAContradictionIsOneByItself(@ForAll @IntRange int seed) {
+  private static boolean isPossible(Search search, Consumer<Search> more) {
+    int mark = search.mark();
+    more.accept(search);
+    boolean possible = search.solve().isPresent();
+    search.undo(mark);
+    return possible;
+  }
+
+  @Property(tries = 2000)
+  void whatAContradictionRestsOnIsOneByItself(@ForAll @IntRange int seed) {
     Random random = new Random(seed);
-    Made made = Made.of(random, 3, 3, 6, 30);
-    Search search = made.problem().search();
+    Made made = Made.of(random, 3, 3, 6, 12 + random.nextInt(20));
+    BitSet fixed = drawn(random, 6, 3);
+    Search search = made.problem().search().explaining();
+    fixed.stream().forEach(search::turnOn);
+    boolean settled = search.settle();
+    BitSet contradiction = settled ? new BitSet() : search.contradiction();
     if (search.solve().isEmpty()) {
-      BitSet others = new BitSet();
-      others.set(0, made.clauses().size());
-      others.andNot(search.used());
-      assertThat(made.problem().search().ignoring(others).solve()).isEmpty();
+      assertThat(solvedBy(made, search.used(), fixed)).as("of the search").isEmpty();
+      assertThat(settled || solvedBy(made, contradiction, fixed).isEmpty()).as("seen").isTrue();
     }
+    search.again();
+    fixed.stream().forEach(search::turnOn);
+    assertThat(search.solve()).as("begun anew").isEqualTo(solvedBy(made, all(made), fixed));
+  }
+
+  private static BitSet all(Made made) {
+    BitSet all = new BitSet();
+    all.set(0, made.clauses().size());
+    return all;
+  }
+
+  /** Solves with some clauses only. */
+  private static Optional<Model> solvedBy(Made made, BitSet kept, BitSet fixed) {
+    BitSet others = all(made);
+    others.andNot(kept);
+    Search search = made.problem().search().ignoring(others);
+    fixed.stream().forEach(search::turnOn);
+    return search.solve();
   }
 
   @Property(tries = 150)

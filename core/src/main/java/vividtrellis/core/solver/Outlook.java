@@ -1,0 +1,170 @@
+package vividtrellis.core.solver;
+
+import com.google.common.cache.Cache;
+import com.google.common.cache.CacheBuilder;
+import java.util.ArrayDeque;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Deque;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What values alone say of all switches at once, whatever is picked. Many questions meet the same
+ * values, so it is worked out once and kept. Shared between threads; what is kept changes no
+ * answer.
+ */
+final class Outlook {
+
+  private static final int MOST_KEPT = 1024;
+
+  /** How many switches may be added for one switch's sake. */
+  private static final int MOST_ADDED = 3;
+
+  /**
+   * What turning a switch on takes at some values, with nothing else on.
+   *
+   * @param alone switches that ask for no other
+   * @param accompanied switches that are turned on with a few others
+   * @param companies by switch, those of {@code accompanied} that are turned on with it or are it;
+   *     {@code null} for none
+   */
+  record Footing(BitSet alone, BitSet accompanied, @Nullable BitSet[] companies) {}
+
+  /** Open values as a key. */
+  private record Words(long[] open) {
+    @Override
+    public boolean equals(@Nullable Object other) {
+      return other instanceof Words words && Arrays.equals(open, words.open);
+    }
+
+    @Override
+    public int hashCode() {
+      return Arrays.hashCode(open);
+    }
+  }
+
+  private final Problem problem;
+  private final Cache<List<Integer>, Footing> footings = kept();
+  private final Cache<Words, BitSet> lost = kept();
+
+  Outlook(Problem problem) {
+    this.problem = problem;
+  }
+
+  private static <K, V> Cache<K, V> kept() {
+    return CacheBuilder.newBuilder().maximumSize(MOST_KEPT).build();
+  }
+
+  /** What each switch takes at the values of a solution. */
+  Footing footing(List<Integer> values) {
+    Footing known = footings.getIfPresent(values);
+    if (known == null) {
+      known = stand(values);
+      footings.put(values, known);
+    }
+    return known;
+  }
+
+  private Footing stand(List<Integer> values) {
+    BitSet alone = new BitSet(problem.switches);
+    BitSet accompanied = new BitSet(problem.switches);
+    BitSet[] companies = new BitSet[problem.switches];
+    for (int s = 0; s < problem.switches; s++) {
+      BitSet on = new BitSet(problem.switches);
+      on.set(s);
+      if (grow(on, s, values, MOST_ADDED)) {
+        if (on.cardinality() == 1) {
+          alone.set(s);
+        } else {
+          accompanied.set(s);
+          for (int with = on.nextSetBit(0); with >= 0; with = on.nextSetBit(with + 1)) {
+            if (companies[with] == null) {
+              companies[with] = new BitSet();
+            }
+            companies[with].set(s);
+          }
+        }
+      }
+    }
+    return new Footing(alone, accompanied, companies);
+  }
+
+  /** Adds to a set what one more switch in it asks for; gives whether that was enough. */
+  private boolean grow(BitSet on, int added, List<Integer> values, int more) {
+    for (int k : problem.wakes[added]) {
+      if (problem.isWoken(k, on)
+          && !problem.isMet(k, values, on)
+          && (more == 0 || !growFor(k, on, values, more))) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private boolean growFor(int k, BitSet on, List<Integer> values, int more) {
+    for (int meeter : problem.meeters[k]) {
+      BitSet tried = (BitSet) on.clone();
+      tried.set(meeter);
+      if (grow(tried, meeter, values, more - 1)) {
+        on.or(tried);
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** The switches that no solution within the open values of a state has on. Not to be changed. */
+  BitSet lost(State state) {
+    Words known = new Words(state.open);
+    BitSet found = lost.getIfPresent(known);
+    if (found == null) {
+      found = lostAnew(state);
+      lost.put(new Words(state.open.clone()), found);
+    }
+    return found;
+  }
+
+  private BitSet lostAnew(State state) {
+    BitSet found = new BitSet(problem.switches);
+    Deque<Integer> news = new ArrayDeque<>();
+    for (int s = 0; s < problem.switches; s++) {
+      for (int k : problem.wakes[s]) {
+        if (problem.wakers[k].length == 1 && !found.get(s) && isLost(k, state, found)) {
+          found.set(s);
+          news.add(s);
+        }
+      }
+    }
+    spread(news, found, state, new BitSet());
+    return found;
+  }
+
+  /** Whether neither a choice nor a switch can meet a clause any more. */
+  boolean isLost(int k, State state, BitSet lost) {
+    for (int meeter : problem.meeters[k]) {
+      if (!lost.get(meeter)) {
+        return false;
+      }
+    }
+    for (int i = 0; i < problem.over[k].length; i++) {
+      if (state.standing(k, i) >= 0) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Carries on: a clause whose last meeter is lost takes its only free waker with it. */
+  void spread(Deque<Integer> news, BitSet lost, State state, BitSet on) {
+    while (!news.isEmpty()) {
+      for (int k : problem.meets[news.remove()]) {
+        int free = problem.onlySleeper(k, on);
+        if (free >= 0 && !lost.get(free) && isLost(k, state, lost)) {
+          lost.set(free);
+          news.add(free);
+        }
+      }
+    }
+  }
+}
