@@ -49,7 +49,7 @@ final class Board {
   private final Map<String, Integer> extras = new LinkedHashMap<>();
   private final List<Rule> blocking;
   private final List<Rule> lighter;
-  private final List<Rule> ofJoints;
+  private final Map<Rule, List<Integer>> ofJoints = new LinkedHashMap<>();
   private final Problem problem;
 
   /**
@@ -82,10 +82,9 @@ final class Board {
     }
     blocking = rules.stream().filter(Rule::blocks).toList();
     lighter = rules.stream().filter(rule -> !rule.blocks()).toList();
-    ofJoints =
-        lighter.stream()
-            .filter(rule -> rule.when().stream().map(Term::variable).anyMatch(OF_A_JOINT::contains))
-            .toList();
+    lighter.stream()
+        .filter(rule -> rule.when().stream().map(Term::variable).anyMatch(OF_A_JOINT::contains))
+        .forEach(rule -> ofJoints.put(rule, switches(rule)));
     List<Integer> sizes = new ArrayList<>();
     for (Axis axis : Axis.values()) {
       sizes.add(values(axis).size());
@@ -135,9 +134,17 @@ final class Board {
     return lighter;
   }
 
-  /** Those that look at a framework line or a level. */
-  List<Rule> ofJoints() {
+  /** Those that look at a framework line or a level, with the switches that have to be on. */
+  Map<Rule, List<Integer>> ofJoints() {
     return ofJoints;
+  }
+
+  private List<Integer> switches(Rule rule) {
+    return rule.when().stream()
+        .filter(term -> !term.negated())
+        .filter(term -> term.variable() == Variable.STARTER || term.variable() == Variable.EXTRA)
+        .map(term -> switchOf(term.variable().word(), String.valueOf(term.id())).orElseThrow())
+        .toList();
   }
 
   List<Value> values(Axis axis) {

@@ -58,7 +58,9 @@ final class Judging implements Remedies.Judge {
   /** Whether a changed brief fits, and a rule that only tells has nothing to tell any more. */
   boolean clears(Rule rule, Brief brief) {
     Pins pins = new Pins(brief, board);
-    return selection(pins).filter(found -> !Rules.broken(rule, found)).isPresent();
+    return naming.faults(brief).isEmpty()
+        && pins.unknown().isEmpty()
+        && selection(pins).filter(found -> !Rules.broken(rule, found)).isPresent();
   }
 
   /** What the picks come to when the rest is filled in; nothing is added to them. */

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
@@ -98,10 +99,14 @@ final class Remedies {
     return least(brief, ways);
   }
 
-  /** Up to five ways that consist of one of the given changes alone. */
-  List<Remedy> atOnce(Brief brief, List<Change> changes) {
-    return least(
-        brief, fitting(changes.stream().map(change -> Way.from(brief).then(change)).toList()));
+  /**
+   * Up to five ways that consist of one of the given changes alone.
+   *
+   * @param good what the changed brief has to be besides fitting
+   */
+  List<Remedy> atOnce(Brief brief, List<Change> changes, Predicate<Brief> good) {
+    List<Way> ways = changes.stream().map(change -> Way.from(brief).then(change)).toList();
+    return least(brief, fitting(ways, good));
   }
 
   private List<Remedy> least(Brief brief, List<Way> ways) {
@@ -170,11 +175,11 @@ final class Remedies {
   }
 
   /** The first that fit: no more than are shown, and one of another kind. */
-  private List<Way> fitting(List<Way> ways) {
+  private static List<Way> fitting(List<Way> ways, Predicate<Brief> good) {
     List<Way> found = new ArrayList<>();
     for (Way way : ways) {
       boolean other = found.stream().noneMatch(each -> each.kind() == way.kind());
-      if ((found.size() < MOST || (other && found.size() == MOST)) && judge.fits(way.result())) {
+      if ((found.size() < MOST || (other && found.size() == MOST)) && good.test(way.result())) {
         found.add(way);
       }
     }
@@ -185,7 +190,7 @@ final class Remedies {
   private List<Way> search(Brief brief, List<Change> first) {
     List<Way> ways = first.stream().map(change -> Way.from(brief).then(change)).toList();
     for (int changes = 1; !ways.isEmpty(); changes++) {
-      List<Way> found = fitting(ways);
+      List<Way> found = fitting(ways, judge::fits);
       if (!found.isEmpty() || changes == MOST_SEARCHED) {
         return new ArrayList<>(found);
       }

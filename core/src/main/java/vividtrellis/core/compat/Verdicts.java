@@ -13,7 +13,6 @@ import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.compat.Verdict.Finding;
-import vividtrellis.core.compat.Verdict.Remedy;
 
 /**
  * The door of this room: a brief and an edition give a verdict. Pure and complete: everything that
@@ -69,13 +68,17 @@ public final class Verdicts {
     Optional<Selection> selection = judging.selection(pins);
     Selection near = selection.orElseGet(() -> judging.nearest(pins));
     for (Draft draft : Lighter.of(brief, pins.pins(), near, judging.remarks(brief), board)) {
-      List<Remedy> ways = blockers.isEmpty() ? remedies.atOnce(brief, draft.mending()) : List.of();
+      List<Change> changes = blockers.isEmpty() ? draft.mending() : List.of();
       findings.add(
           draft.finding(
-              ways.stream()
-                  .filter(
-                      way -> draft.rule().map(r -> judging.clears(r, way.result())).orElse(true))
-                  .toList()));
+              remedies.atOnce(
+                  brief,
+                  changes,
+                  changed ->
+                      draft
+                          .rule()
+                          .map(rule -> judging.clears(rule, changed))
+                          .orElseGet(() -> judging.fits(changed)))));
     }
     findings.sort(Comparator.comparing(Finding::severity));
     List<Verdict.Offer> offers = Offers.of(pins.pins(), board);

@@ -106,11 +106,8 @@ final class Weaving {
             id, label, line.line(), line.standing().words(), line.until(), line.estimated());
   }
 
-  private Pin at(Column column, Level level) {
-    Map<Axis, BitSet> joint = new EnumMap<>(Axis.class);
-    joint.put(Axis.FRAMEWORK, column.values());
-    joint.put(Axis.JVM, at(level));
-    return new Pin("", joint, -1);
+  private Pin pin(Column column, Level level) {
+    return new Pin("", Map.of(Axis.FRAMEWORK, column.values(), Axis.JVM, at(level)), -1);
   }
 
   private BitSet at(Level level) {
@@ -121,7 +118,7 @@ final class Weaving {
   }
 
   private Joint joint(Column column, Level level, Reach reach) {
-    return reach.with(at(column, level), there -> joint(column, level, reach, there));
+    return reach.with(pin(column, level), there -> joint(column, level, reach, there));
   }
 
   private Joint joint(Column column, Level level, Reach reach, Reach there) {
@@ -191,8 +188,20 @@ final class Weaving {
         return standing.get();
       }
     }
+    List<Rule> awake = new ArrayList<>();
+    board
+        .ofJoints()
+        .forEach(
+            (rule, switches) -> {
+              if (switches.stream().allMatch(model.on()::get)) {
+                awake.add(rule);
+              }
+            });
+    if (awake.isEmpty()) {
+      return null;
+    }
     Selection selection = board.selection(model);
-    return board.ofJoints().stream()
+    return awake.stream()
         .filter(rule -> Rules.broken(rule, selection))
         .map(Rule::because)
         .findFirst()
@@ -226,7 +235,7 @@ final class Weaving {
   private List<String> dropped(Joint joint) {
     BitSet dropped = new BitSet();
     axes.with(
-        at(joint.column(), joint.level()),
+        pin(joint.column(), joint.level()),
         there -> {
           pins.stream()
               .filter(pin -> pin.which() >= 0 && pin.which() < board.edition().starters().size())
