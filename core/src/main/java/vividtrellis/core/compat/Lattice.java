@@ -67,7 +67,12 @@ public record Lattice(List<Column> columns, List<Row> rows, List<Cell> cells) {
       boolean picked,
       @Nullable String because,
       Price gain,
-      Price lose) {}
+      Price lose) {
+    /** Whether it can be had, with or without a caution. */
+    public boolean isPossible() {
+      return state != State.IMPOSSIBLE;
+    }
+  }
 
   /**
    * What a move costs or brings.

@@ -110,15 +110,17 @@ final class Remedies {
   }
 
   private List<Remedy> least(Brief brief, List<Way> ways) {
+    Comparator<Way> best =
+        Comparator.comparingInt((Way way) -> way.changes().size())
+            .thenComparingInt(Way::disruption);
     Set<Brief> seen = new HashSet<>();
     List<Way> least =
         ways.stream()
-            .sorted(
-                Comparator.comparingInt((Way way) -> way.changes().size())
-                    .thenComparingInt(Way::disruption))
+            .sorted(best)
             .limit(MOST_SHRUNK)
             .map(this::shrunk)
             .filter(way -> seen.add(way.result()))
+            .sorted(best)
             .toList();
     return shown(least).stream().map(way -> remedy(brief, way)).toList();
   }

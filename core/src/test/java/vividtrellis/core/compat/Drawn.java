@@ -132,6 +132,35 @@ final class Drawn {
         .findFirst();
   }
 
+  /** Whether a joint can be had with at least the starters picked, both of its pins released. */
+  boolean reaches(Brief brief, String line, String level) {
+    Brief released = brief.with(Key.FRAMEWORK, "frame@" + line);
+    String language = brief.get(Key.LANGUAGE).orElse("kotlin@");
+    Brief open = language.startsWith("java@") ? released.with(Key.LANGUAGE, "java") : released;
+    return sound.stream()
+        .filter(one -> one.jvm().text().equals(level))
+        .filter(one -> one.starters().containsAll(brief.starters()))
+        .anyMatch(one -> keeps(open, one));
+  }
+
+  /** Every brief that differs from one in a single pick, most of them useless. */
+  List<Brief> neighbours(Brief brief) {
+    List<Brief> all = new ArrayList<>();
+    for (int s = 0; s < STARTERS; s++) {
+      String id = "s" + s;
+      if (brief.starters().contains(id)) {
+        all.add(Change.drop("starter", id).apply(brief));
+        all.add(Change.swap("starter", id, "s" + (s ^ 1)).apply(brief));
+      } else {
+        all.add(Change.add("starter", id).apply(brief));
+      }
+    }
+    brief.texts().keySet().stream()
+        .filter(key -> key != Key.NAME)
+        .forEach(key -> all.add(new Change.Remove(key).apply(brief)));
+    return all;
+  }
+
   /** Every selection there is that breaks no rule, most preferred first. */
   private List<Selection> sound() {
     List<Selection> all = new ArrayList<>();

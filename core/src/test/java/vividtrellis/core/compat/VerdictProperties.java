@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -14,8 +15,11 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
+import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.compat.Lattice.Cell;
 import vividtrellis.core.compat.Verdict.Finding;
 import vividtrellis.core.compat.Verdict.Offer;
+import vividtrellis.core.compat.Verdict.Remedy;
 import vividtrellis.core.compat.Verdict.Severity;
 
 /** Holds verdicts on small catalogs against trying every selection. */
@@ -42,13 +46,81 @@ class VerdictProperties {
     }
   }
 
+  @Property(tries = 500)
+  void aLatticeIsWhatTryingEverySelectionGives(@ForAll @IntRange int seed) {
+    Drawn drawn = new Drawn(seed);
+    Brief brief = drawn.brief();
+    Lattice lattice = new Verdicts(drawn.edition).lattice(brief);
+
+    assertThat(lattice.cells()).hasSize(lattice.columns().size() * lattice.rows().size());
+    Optional<Cell> here =
+        lattice.cells().stream().filter(Cell::picked).filter(Cell::isPossible).findFirst();
+    for (Cell cell : lattice.cells()) {
+      boolean expected = reaches(drawn, brief, cell);
+      assertThat(cell.isPossible()).as("%s %s", cell, brief).isEqualTo(expected);
+      assertThat(cell.because() == null).isEqualTo(cell.state() == Lattice.State.POSSIBLE);
+      if (expected && here.isPresent()) {
+        assertThat(cell.gain().starters()).isEqualTo(more(drawn, brief, cell, here.get()));
+        assertThat(cell.lose().starters()).isEqualTo(more(drawn, brief, here.get(), cell));
+      }
+    }
+    drawn
+        .first(brief, false)
+        .ifPresent(
+            selection ->
+                assertThat(here)
+                    .hasValueSatisfying(
+                        cell -> {
+                          assertThat(selection.jvm().text()).isEqualTo("" + cell.jvm());
+                          assertThat(selection.frameworkVersion().line()).isEqualTo(cell.line());
+                        }));
+  }
+
+  private static boolean reaches(Drawn drawn, Brief brief, Cell cell) {
+    return drawn.reaches(brief, cell.line(), Integer.toString(cell.jvm()));
+  }
+
+  /** The starters that can be added at one joint and not at another. */
+  private static List<String> more(Drawn drawn, Brief brief, Cell at, Cell notAt) {
+    return drawn.edition.starters().stream()
+        .map(Starter::id)
+        .filter(id -> reaches(drawn, brief.withStarters(with(brief, id)), at))
+        .filter(id -> !reaches(drawn, brief.withStarters(with(brief, id)), notAt))
+        .toList();
+  }
+
+  private static List<String> with(Brief brief, String starter) {
+    Set<String> starters = new LinkedHashSet<>(brief.starters());
+    starters.add(starter);
+    return List.copyOf(starters);
+  }
+
+  @Property(tries = 500)
+  void noWayOutIsLongerThanItMustBe(@ForAll @IntRange int seed) {
+    Drawn drawn = new Drawn(seed);
+    Brief brief = drawn.brief();
+    Verdicts verdicts = new Verdicts(drawn.edition);
+    List<Finding> blockers =
+        verdicts.judge(brief, 2026).findings().stream()
+            .filter(finding -> finding.severity() == Severity.BLOCKER)
+            .toList();
+    boolean oneIsEnough =
+        drawn.neighbours(brief).stream().anyMatch(other -> drawn.first(other, false).isPresent());
+    for (Finding blocker : blockers) {
+      int shortest = blocker.remedies().stream().mapToInt(r -> r.patch().size()).min().orElse(0);
+      if (blockers.size() == 1 && oneIsEnough) {
+        assertThat(shortest).as("%s of %s", blocker, brief).isEqualTo(1);
+      }
+      assertThat(blocker.remedies())
+          .as("shortest first")
+          .isSortedAccordingTo(Comparator.comparingInt(remedy -> remedy.patch().size()));
+      assertThat(blocker.remedies()).extracting(Remedy::result).doesNotHaveDuplicates();
+    }
+  }
+
   private static Optional<Brief> with(Brief brief, Offer offer) {
     return switch (offer.kind()) {
-      case "starter" -> {
-        Set<String> starters = new LinkedHashSet<>(brief.starters());
-        starters.add(offer.id());
-        yield Optional.of(brief.withStarters(List.copyOf(starters)));
-      }
+      case "starter" -> Optional.of(brief.withStarters(with(brief, offer.id())));
       case "framework", "language", "packaging" ->
           Optional.of(brief.with(Key.of(offer.kind()).orElseThrow(), offer.id()));
       default -> Optional.empty();
