@@ -12,6 +12,7 @@ import org.apache.lucene.analysis.tokenattributes.CharTermAttribute;
 import org.apache.lucene.document.Document;
 import org.apache.lucene.document.Field;
 import org.apache.lucene.document.StoredField;
+import org.apache.lucene.document.StringField;
 import org.apache.lucene.document.TextField;
 import org.apache.lucene.index.DirectoryReader;
 import org.apache.lucene.index.IndexWriter;
@@ -27,6 +28,7 @@ import org.apache.lucene.search.PrefixQuery;
 import org.apache.lucene.search.Query;
 import org.apache.lucene.search.ScoreDoc;
 import org.apache.lucene.search.TermQuery;
+import org.apache.lucene.search.similarities.BooleanSimilarity;
 import org.apache.lucene.store.ByteBuffersDirectory;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
@@ -44,6 +46,7 @@ public final class OptionSearch<T extends Option> {
   private static final int MOST_WORDS = 12;
 
   private static final int LONGEST_WORD = 40;
+  private static final float WHOLE = 5;
 
   private final List<T> options;
   private final Analyzer analyzer = new EnglishAnalyzer();
@@ -60,6 +63,8 @@ public final class OptionSearch<T extends Option> {
         }
       }
       searcher = new IndexSearcher(DirectoryReader.open(directory));
+      // Many search words make an option no worse an answer to one of them.
+      searcher.setSimilarity(new BooleanSimilarity());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -72,7 +77,10 @@ public final class OptionSearch<T extends Option> {
     document.add(new TextField("label", option.about().label(), Field.Store.NO));
     document.add(new TextField("summary", option.about().summary(), Field.Store.NO));
     if (option instanceof Starter starter) {
-      starter.search().forEach(word -> document.add(new TextField("word", word, Field.Store.NO)));
+      for (String word : starter.search()) {
+        document.add(new TextField("word", word, Field.Store.NO));
+        document.add(new StringField("whole", word.toLowerCase(Locale.ROOT), Field.Store.NO));
+      }
     }
     return document;
   }
@@ -86,10 +94,9 @@ public final class OptionSearch<T extends Option> {
     if (question.isBlank()) {
       return options;
     }
+    String typed = question.strip().toLowerCase(Locale.ROOT);
     BooleanQuery.Builder all = new BooleanQuery.Builder();
-    List<String> raw =
-        List.of(
-            question.strip().toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+", MOST_WORDS + 1));
+    List<String> raw = List.of(typed.split("[^\\p{L}\\p{N}]+", MOST_WORDS + 1));
     int words = 0;
     for (String word : raw.subList(0, Math.min(raw.size(), MOST_WORDS))) {
       String stem = stem(word);
@@ -100,7 +107,15 @@ public final class OptionSearch<T extends Option> {
     }
     // Of a question in many words, one may be of no use.
     all.setMinimumNumberShouldMatch(words > 2 ? words - 1 : words);
-    return words == 0 ? List.of() : found(all.build());
+    return words == 0 ? List.of() : found(wholeFirst(all.build(), typed));
+  }
+
+  /** What somebody typed can be a search word of an option as it stands. */
+  private static Query wholeFirst(Query query, String typed) {
+    return new BooleanQuery.Builder()
+        .add(query, Occur.MUST)
+        .add(boosted(new TermQuery(new Term("whole", typed)), WHOLE), Occur.SHOULD)
+        .build();
   }
 
   private List<T> found(Query query) {
