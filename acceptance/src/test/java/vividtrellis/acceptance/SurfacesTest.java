@@ -189,4 +189,55 @@ class SurfacesTest {
     assertThat(product.vivid(temp, "check", "name=tide-board", "+http-api").out())
         .contains("Everything fits", "Filled in");
   }
+
+  @Test
+  void aJointOfTheLatticePicksBothAndTellsItsPrice(Running product) throws Exception {
+    try (Browser page = new Browser(product.base(), 1280)) {
+      page.await("it fits", () -> page.text("[data-part=verdict]").contains("Everything fits."));
+
+      page.find("[data-joint='spring-boot@3.5 17']").click();
+      page.await("both", () -> page.text("[data-pick='/language']").equals("Java 17"));
+      assertThat(page.text("[data-pick='/framework']")).contains("3.5");
+      page.await("the build file", () -> page.text("[data-part=code]").contains("3.5.16"));
+      assertThat(page.count("[data-joint][aria-pressed=true]")).isEqualTo(1);
+      assertThat(page.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void theLatticeIsDrawnForPeopleAndPlainForPrograms(Running product) throws Exception {
+    Command.Result drawn =
+        product.vivid(temp, "lattice", "name=tide-board", "language=kotlin", "+http-api");
+    assertThat(drawn.code()).as(drawn.err()).isZero();
+    assertThat(drawn.out()).contains("4.1", "3.4", "25", "17", "Kotlin 1.9.25 compiles");
+    var json = Product.json(product.vivid(temp, "lattice", "name=tide-board", "--json").bytes());
+    assertThat(json.get("cells").size())
+        .isEqualTo(json.get("columns").size() * json.get("rows").size());
+    assertThat(product.vivid(temp, "lattice", "framework=spring-bot").out()).contains("3.5");
+  }
+
+  @Test
+  void aWayOutIsTakenByItsNumberAndTheMachineIsLookedAt(Running product) throws Exception {
+    String given = "project: { name: tide-board } # ours\nstarters: [http-api, sql-orm]\n";
+    Path file = Files.writeString(temp.resolve("brief.yaml"), given);
+
+    Command.Result check = product.vivid(temp, "check", "brief.yaml");
+    assertThat(check.code()).isEqualTo(1);
+    assertThat(check.out()).contains("Add PostgreSQL", "1", "--apply");
+    assertThat(product.vivid(temp, "check", "brief.yaml", "--apply", "99").code()).isEqualTo(64);
+    assertThat(file).hasContent(given);
+
+    assertThat(product.vivid(temp, "check", "brief.yaml", "--apply", "1").code()).isZero();
+    assertThat(Files.readString(file)).contains("postgresql");
+    assertThat(product.vivid(temp, "check", "brief.yaml").out()).contains("Everything fits");
+
+    Command.Result here =
+        product.vivid(temp, "check", "name=tide-board", "language=java@17", "--here");
+    assertThat(here.code()).as(here.err()).isZero();
+    assertThat(here.out()).contains("JDK 17");
+    assertThat(product.vivid(temp, "catalog", "starters", "--search", "send mial").out())
+        .contains("mail")
+        .doesNotContain("kafka");
+    assertThat(product.vivid(temp, "catalog", "sarters").code()).isEqualTo(64);
+  }
 }

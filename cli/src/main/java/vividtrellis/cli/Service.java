@@ -6,6 +6,7 @@ import java.io.OutputStream;
 import java.net.HttpURLConnection;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.document.UnreadableDocument;
 
@@ -142,11 +143,17 @@ final class Service {
     }
   }
 
+  /** What is wrong with a brief stands at a pointer; with the command, at one of its options. */
   private static Failure unreadable(Json problem) {
+    List<Json> errors = problem.list("errors");
+    if (!errors.isEmpty() && !errors.get(0).text("parameter").isEmpty()) {
+      Json first = errors.get(0);
+      return new Failure(Failure.USAGE, first.text("detail"), first.text("parameter"), null);
+    }
     StringBuilder what = new StringBuilder(problem.text("title"));
     String where = null;
     String advice = null;
-    for (Json error : problem.list("errors")) {
+    for (Json error : errors) {
       what.append("\n  ").append(error.text("pointer")).append("  ").append(error.text("detail"));
       if (where == null) {
         where = error.text("pointer");

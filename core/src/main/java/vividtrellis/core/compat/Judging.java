@@ -55,12 +55,21 @@ final class Judging implements Remedies.Judge {
     return naming.remarks(brief);
   }
 
-  /** Whether a changed brief fits, and a rule that only tells has nothing to tell any more. */
+  /**
+   * Whether a changed brief fits, and a rule that only tells has nothing to tell any more, nor has
+   * another one of its id.
+   */
   boolean clears(Rule rule, Brief brief) {
     Pins pins = new Pins(brief, board);
     return naming.faults(brief).isEmpty()
         && pins.unknown().isEmpty()
-        && selection(pins).filter(found -> !Rules.broken(rule, found)).isPresent();
+        && selection(pins)
+            .filter(
+                found ->
+                    board.lighter().stream()
+                        .filter(each -> each.id().equals(rule.id()))
+                        .noneMatch(each -> Rules.broken(each, found)))
+            .isPresent();
   }
 
   /** What the picks come to when the rest is filled in; nothing is added to them. */

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import vividtrellis.core.TestEdition;
+import vividtrellis.core.compat.Verdicts;
 
 class EditionLoaderTest {
 
@@ -26,6 +27,16 @@ class EditionLoaderTest {
         "id: driver-b           | id: driver-a           | 'driver-a' is there twice",
         "kind: class-file       | kind: hearsay          | 'hearsay' is no kind of evidence",
         "category: any          | category: none         | its category 'none' is none",
+        "standing: pre-release  | standing: early        | 'standing' is supported, past or"
+            + " pre-rel",
+        "3.0, standing: pre-release, | 3.0, until: soon, standing: past, | 'until' is a month",
+        "3.0, standing: pre-release, | 3.0, servlet: x, standing: past,  | 'servlet' is a version",
+        "https://web.example    | http://web.example     | all.yaml:37: 'documentation' is an"
+            + " address",
+        "id: driver-a           | id: Driver_A           | an id is made of small letters",
+        "\"jvm:[26,)\"           | \"jvm:java\"             | jvm",
+        "one-of: [\"starter:web\"] | one-of: []           | 'one-of' names at least one",
+        "levels:                | versions: [1]\\n    levels: | either 'levels' or 'versions'",
       })
   void namesFileLineAndReasonOfEachFault(String good, String bad, String fault) {
     InvalidEdition e =
@@ -33,7 +44,9 @@ class EditionLoaderTest {
             InvalidEdition.class,
             () ->
                 EditionLoader.load(
-                    name -> TestEdition.file(name).map(text -> text.replace(good, bad))));
+                    name ->
+                        TestEdition.file(name)
+                            .map(text -> text.replace(good, bad.replace("\\n", "\n")))));
 
     assertThat(e.faults().toString()).contains(fault);
   }
@@ -51,5 +64,56 @@ class EditionLoaderTest {
             name -> TestEdition.file(name).map(t -> t.replace("Packs.", "Packs it.")));
     assertThat(List.of(edition.digest())).doesNotContain(other.digest());
     assertThat(edition.digest()).isEqualTo(TestEdition.load().digest());
+  }
+
+  private static Edition with(String rules) {
+    return EditionLoader.load(
+        name -> TestEdition.file(name).map(t -> name.equals("all.yaml") ? t + rules : t));
+  }
+
+  private static final String PROOF =
+      "    because: So.\n    evidence: [{ kind: pom, source: x }]\n";
+
+  @Test
+  void anyTwoIsOneRuleForEachTwo() {
+    Edition edition =
+        with(
+            "  - id: one-voice\n    kind: clashes\n"
+                + "    any-two: [\"starter:web\", \"starter:loud\", \"starter:quiet\"]\n"
+                + PROOF);
+
+    assertThat(edition.rules())
+        .filteredOn(rule -> rule.id().equals("one-voice"))
+        .extracting(rule -> rule.when().toString())
+        .containsExactly(
+            "[starter:web, starter:loud]",
+            "[starter:web, starter:quiet]",
+            "[starter:loud, starter:quiet]");
+  }
+
+  @Test
+  void startersThatNeedEachOtherInACircleAreAFault() {
+    String circle =
+        "  - { id: a-b, kind: needs, when: [\"starter:driver-a\"], one-of: [\"starter:driver-b\"],"
+            + " because: So., evidence: [{ kind: pom, source: x }] }\n"
+            + "  - { id: b-a, kind: needs, when: [\"starter:driver-b\"], one-of:"
+            + " [\"starter:driver-a\"], because: So., evidence: [{ kind: pom, source: x }] }\n";
+    InvalidEdition e = catchThrowableOfType(InvalidEdition.class, () -> with(circle));
+
+    assertThat(e.faults().toString()).contains("driver-a", "driver-b").contains("all.yaml:");
+  }
+
+  @Test
+  void aStarterThatCanNeverBeHadIsAContradiction() {
+    Edition edition =
+        with(
+            "  - { id: never, kind: needs, when: [\"starter:loud\"], one-of: [\"starter:quiet\"],"
+                + " because: It wants company., evidence: [{ kind: pom, source: x }] }\n");
+
+    assertThat(Verdicts.contradictions(edition))
+        .singleElement()
+        .asString()
+        .contains("loud", "It wants company.");
+    assertThat(Verdicts.contradictions(TestEdition.load())).isEmpty();
   }
 }

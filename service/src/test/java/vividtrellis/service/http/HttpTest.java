@@ -180,4 +180,85 @@ class HttpTest {
     mvc.perform(get("/api/v1/catalog").header("If-None-Match", tag))
         .andExpect(status().isNotModified());
   }
+
+  @Test
+  void theLatticeHasTheAgreedShape() throws Exception {
+    String body = "project: {name: tide-board}\nframework: spring-boot@4.1\nlanguage: java@25\n";
+    mvc.perform(yaml("/lattice", body))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.columns[0].framework").value("spring-boot"))
+        .andExpect(jsonPath("$.columns[0].line").value("4.1"))
+        .andExpect(jsonPath("$.columns[0].standing").value("in support"))
+        .andExpect(jsonPath("$.rows[*].jvm", hasItem(21)))
+        .andExpect(jsonPath("$.cells.length()").value(25))
+        .andExpect(jsonPath("$.cells[?(@.picked)].line", hasItem("4.1")))
+        .andExpect(jsonPath("$.cells[?(@.picked)].jvm", hasItem(25)))
+        .andExpect(jsonPath("$.cells[?(@.line=='3.4' && @.jvm==27)].state", hasItem("impossible")))
+        .andExpect(
+            jsonPath(
+                "$.cells[?(@.line=='4.1' && @.jvm==17)].lose.starters[0]", hasItem("sql-typed")))
+        .andExpect(
+            jsonPath("$.cells[?(@.line=='4.1' && @.jvm==25)].because")
+                .value(hasItem((Object) null)));
+    mvc.perform(yaml("/lattice", "project: {name: Bad Name}\nlanguage: kotlin\n"))
+        .andExpect(status().isOk())
+        .andExpect(
+            jsonPath(
+                "$.cells[?(@.line=='3.5' && @.jvm==25)].because",
+                hasItem(containsString("Kotlin"))));
+    mvc.perform(yaml("/lattice", "nonsense: 1"))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.errors[0].pointer").value("#/nonsense"));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "/catalog/starters?q=send%20mial          | 200 | mail",
+        "/catalog/starters                        | 200 | http-api",
+        "/catalog/languages?q=kotlin              | 200 | kotlin",
+        "/catalog/builds?q=gradle                 | 200 | gradle-kotlin",
+        "/catalog/extras?q=image                  | 200 | container",
+        "/catalog/starters?q=zzqqxx               | 200 | ",
+        "/catalog/sarters?q=mail                  | 400 | ",
+        "/catalog?edition=2026-11                 | 200 | ",
+        "/catalog?edition=1999-01                 | 400 | ",
+      })
+  void theCatalogIsSearched(String address, int expected, String first) throws Exception {
+    var answer =
+        mvc.perform(get(java.net.URI.create("/api/v1" + address))).andExpect(status().is(expected));
+    if (first != null) {
+      answer.andExpect(jsonPath("$..id", hasItem(first)));
+    }
+    if (expected >= 400) {
+      answer.andExpect(header().string("Content-Type", "application/problem+json"));
+    }
+  }
+
+  @Test
+  void aWayOutIsAppliedByOneCall() throws Exception {
+    String body = "project: {name: tide-board}\nstarters: [http-api, sql-orm]";
+    mvc.perform(yaml("/checks?apply=2", body))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.verdict").value("fits"))
+        .andExpect(jsonPath("$.applied.brief.starters[2]").value("mysql"))
+        .andExpect(jsonPath("$.applied.title").isNotEmpty());
+    for (String wrong : new String[] {"0", "99", "-1", "x"}) {
+      mvc.perform(yaml("/checks?apply=" + wrong, body))
+          .andExpect(status().isBadRequest())
+          .andExpect(header().string("Content-Type", "application/problem+json"));
+    }
+  }
+
+  @Test
+  void whatIsOnlyPlannedIsCheckedButNotWritten() throws Exception {
+    String body = "project: {name: tide-board}\nextras: [ci-gitlab]\nbuild: gradle-groovy\n";
+    mvc.perform(yaml("/checks", body))
+        .andExpect(jsonPath("$.verdict").value("fits"))
+        .andExpect(jsonPath("$.findings[*].rule", hasItem("not-written-yet")));
+    mvc.perform(yaml("/outlines", body))
+        .andExpect(status().isUnprocessableContent())
+        .andExpect(jsonPath("$.findings[*].rule", hasItem("not-written-yet")));
+  }
 }

@@ -1,0 +1,83 @@
+package vividtrellis.catalog;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Key;
+
+class EditionShelfTest {
+
+  private static final String DATA =
+      """
+      builds: [{ id: maven, label: Maven, summary: S., documentation: "https://s.example", versions: [3.9.1] }]
+      languages: [{ id: java, label: Java, summary: S., documentation: "https://s.example", levels: [{ level: 21, long-term: yes }] }]
+      frameworks: [{ id: frame, label: Frame, summary: S., documentation: "https://s.example" }]
+      packagings: [{ id: jar, label: Jar, summary: S., documentation: "https://s.example" }]
+      samples: [{ id: none, label: None, summary: S., documentation: "https://s.example" }]
+      layouts: [{ id: flat, label: Flat, summary: S., documentation: "https://s.example" }]
+      categories: [{ id: any, label: Any }]
+      starters: [{ id: web, label: Web, summary: S., documentation: "https://s.example", verb: answers, category: any, bindings: [{ when: ["framework:frame"] }] }]
+      """;
+
+  @TempDir Path folder;
+
+  private void edition(String name, String number, String data) throws IOException {
+    Path home = Files.createDirectories(folder.resolve(name));
+    String files = name.equals("outside") ? "[../secret.yaml]" : "[data.yaml]";
+    Files.writeString(
+        home.resolve("edition.yaml"),
+        "edition: %s\nfiles: %s\ntemplates: []\n".formatted(number, files));
+    Files.writeString(home.resolve("data.yaml"), data);
+  }
+
+  @Test
+  void soundEditionsAreServedAndTheNewestIsCurrent() throws IOException {
+    edition("old", "2025-06", DATA);
+    edition("new", "2099-01", DATA);
+    Brief brief = Brief.empty().with(Key.NAME, "tide-board");
+
+    EditionShelf shelf = EditionShelf.load(Optional.of(folder));
+
+    assertThat(shelf.broken()).isEmpty();
+    assertThat(shelf.editions().ids()).containsExactly("2099-01", "2026-11", "2025-06");
+    assertThat(shelf.editions().of(brief).judge(brief, 2026).edition()).isEqualTo("2099-01");
+    Brief pinned = brief.with(Key.EDITION, "2025-06");
+    assertThat(shelf.editions().of(pinned).judge(pinned, 2026).edition()).isEqualTo("2025-06");
+    Brief unknown = brief.with(Key.EDITION, "1999-01");
+    assertThat(shelf.editions().of(unknown).judge(unknown, 2026).findings().get(0).because())
+        .contains("2099-01", "2026-11", "2025-06");
+  }
+
+  @Test
+  void aBrokenEditionIsToldWithAllItsFaultsAndNeverServed() throws IOException {
+    edition("typing", "2099-02", DATA.replace("label: Maven", "lable: Maven"));
+    edition("twin", "2026-11", DATA);
+    edition("outside", "2099-03", DATA);
+    edition(
+        "stuck",
+        "2099-04",
+        DATA
+            + """
+            rules:
+              - { id: none-at-all, kind: clashes, when: ["jvm:[21,)"], because: Nothing goes., evidence: [{ kind: pom, source: x }] }
+            """);
+    Files.writeString(folder.resolve("secret.yaml"), DATA);
+    Files.createDirectories(folder.resolve("empty"));
+
+    EditionShelf shelf = EditionShelf.load(Optional.of(folder));
+
+    assertThat(shelf.editions().ids()).containsExactly("2026-11");
+    assertThat(shelf.broken().get("typing").toString())
+        .contains("data.yaml:1: unknown key 'lable'", "'label' is missing");
+    assertThat(shelf.broken().get("twin").toString()).contains("another edition", "2026-11");
+    assertThat(shelf.broken().get("outside").toString()).contains("no such file");
+    assertThat(shelf.broken().get("stuck").toString()).contains("Nothing goes.");
+    assertThat(shelf.broken().get("empty").toString()).contains("no such file");
+  }
+}

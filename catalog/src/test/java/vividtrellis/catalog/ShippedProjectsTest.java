@@ -1,0 +1,132 @@
+package vividtrellis.catalog;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.apache.maven.model.Build;
+import org.apache.maven.model.Dependency;
+import org.apache.maven.model.Exclusion;
+import org.apache.maven.model.Model;
+import org.apache.maven.model.Plugin;
+import org.apache.maven.model.io.xpp3.MavenXpp3Reader;
+import org.junit.jupiter.api.Test;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.compat.Verdict;
+import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.document.Documents;
+import vividtrellis.core.document.Documents.Notation;
+import vividtrellis.core.plan.ProjectPlanner;
+import vividtrellis.core.render.FileSet;
+import vividtrellis.core.render.Renderer;
+
+/** What picks make of the build file and the settings, read with Maven's own parser. */
+class ShippedProjectsTest {
+
+  private final Edition edition = ShippedEdition.load();
+  private final Verdicts verdicts = new Verdicts(edition);
+
+  private FileSet files(String framework, String... starters) {
+    Verdict verdict =
+        verdicts.judge(
+            Brief.empty()
+                .with(Key.NAME, "fare-ledger")
+                .with(Key.GROUP, "saltmarsh.example")
+                .with(Key.FRAMEWORK, framework)
+                .withStarters(List.of(starters)),
+            2026);
+    assertThat(verdict.fits()).as("%s", verdict.findings()).isTrue();
+    return Renderer.render(
+        ProjectPlanner.plan(
+            verdict.brief(),
+            verdict.selection().orElseThrow(),
+            edition,
+            ShippedEdition.surroundings()));
+  }
+
+  private static String text(FileSet files, String path) {
+    return files.files().stream()
+        .filter(file -> file.path().equals(path))
+        .findFirst()
+        .orElseThrow()
+        .text();
+  }
+
+  private static Model pom(FileSet files) throws Exception {
+    return new MavenXpp3Reader().read(new java.io.StringReader(text(files, "pom.xml")));
+  }
+
+  private static Dependency dependency(Model pom, String artifact) {
+    return pom.getDependencies().stream()
+        .filter(each -> each.getArtifactId().equals(artifact))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(artifact + " is not in " + pom.getDependencies()));
+  }
+
+  @Test
+  void anotherServerTakesTheDefaultOnesPlace() throws Exception {
+    Model pom = pom(files("spring-boot@4.1", "http-api", "server-jetty"));
+
+    assertThat(dependency(pom, "spring-boot-starter-webmvc").getExclusions())
+        .extracting(Exclusion::getArtifactId)
+        .containsExactly("spring-boot-starter-tomcat");
+    assertThat(dependency(pom, "spring-boot-starter-jetty").getExclusions()).isEmpty();
+    assertThat(pom(files("spring-boot@4.1", "http-api")).getDependencies())
+        .allMatch(each -> each.getExclusions().isEmpty());
+  }
+
+  @Test
+  void whatReadsAnnotationsSharesOnePlaceInTheBuild() throws Exception {
+    Build build = pom(files("spring-boot@3.5", "less-boilerplate", "object-mapping")).getBuild();
+    List<Plugin> compilers =
+        build.getPlugins().stream()
+            .filter(plugin -> plugin.getArtifactId().equals("maven-compiler-plugin"))
+            .toList();
+
+    assertThat(compilers).hasSize(1);
+    assertThat(String.valueOf(compilers.get(0).getConfiguration()))
+        .contains("lombok", "mapstruct-processor", "lombok-mapstruct-binding");
+  }
+
+  @Test
+  void ofTwoDatabasesTheFirstInTheBriefIsSetUp() {
+    for (String[] order : new String[][] {{"mysql", "postgresql"}, {"postgresql", "mysql"}}) {
+      FileSet files = files("spring-boot@4.1", "sql-direct", order[0], order[1]);
+      Map<?, ?> settings =
+          (Map<?, ?>)
+              Documents.plain(
+                  Documents.readTrusted(
+                      text(files, "src/main/resources/application.yaml"), Notation.YAML));
+      String everything = settings + text(files, "src/main/resources/application-local.yaml");
+      assertThat(everything).contains("jdbc:" + order[0]).doesNotContain("jdbc:" + order[1]);
+    }
+  }
+
+  @Test
+  void scopesAreWhatTheyAreFor() throws Exception {
+    Model pom =
+        pom(
+            files(
+                "spring-boot@4.1",
+                "http-api",
+                "sql-orm",
+                "postgresql",
+                "reload",
+                "settings-metadata"));
+
+    assertThat(dependency(pom, "postgresql").getScope()).isEqualTo("runtime");
+    assertThat(pom.getDependencies())
+        .filteredOn(each -> "test".equals(each.getScope()))
+        .extracting(Dependency::getArtifactId)
+        .allMatch(id -> id.endsWith("-test") || id.equals("h2"));
+    assertThat(pom.getDependencies())
+        .filteredOn(Dependency::isOptional)
+        .extracting(Dependency::getArtifactId)
+        .contains("spring-boot-devtools");
+    assertThat(pom.getDependencies())
+        .filteredOn(each -> each.getGroupId().startsWith("org.springframework.boot"))
+        .allMatch(each -> each.getVersion() == null);
+  }
+}

@@ -1,0 +1,209 @@
+package vividtrellis.catalog;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.brief.PickWords;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Evidence;
+import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Term;
+import vividtrellis.core.compat.Lattice.Cell;
+import vividtrellis.core.compat.Verdict;
+import vividtrellis.core.compat.Verdict.Finding;
+import vividtrellis.core.compat.Verdict.Remedy;
+import vividtrellis.core.compat.Verdict.Severity;
+import vividtrellis.core.compat.Verdicts;
+
+/** What the shipped edition says of picks that people make, through the door of the engine. */
+class ShippedVerdictsTest {
+
+  private final Edition edition = ShippedEdition.load();
+  private final Verdicts verdicts = new Verdicts(edition);
+
+  /** From picks as they are typed after {@code vivid check}. */
+  private Brief brief(String words) {
+    List<String> extras = edition.extras().stream().map(Option::id).toList();
+    Brief brief = Brief.empty().with(Key.NAME, "berth-booking");
+    for (String word : words.strip().split(" ")) {
+      brief = PickWords.applyWord(brief, word, extras);
+    }
+    return brief;
+  }
+
+  private Verdict judge(String words) {
+    return verdicts.judge(brief(words), 2026);
+  }
+
+  private static Optional<Finding> finding(Verdict verdict, String rule) {
+    return verdict.findings().stream().filter(f -> f.rule().equals(rule)).findFirst();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "framework=spring-boot@4.1                      | java@25   | 25 | 25",
+        "framework=spring-boot@3.5                      | java@25   | 25 | 25",
+        "framework=spring-boot@3.5 language=kotlin      | kotlin@1.9.25 | 21 | 21",
+        "framework=spring-boot@4.0 language=kotlin      | kotlin@2.2.21 | 21 | 21",
+        "framework=spring-boot@4.1 language=kotlin      | kotlin@2.3.21 | 25 | 25",
+        "framework=spring-boot@4.1 language=kotlin jvm=17 | kotlin@2.3.21 | 17 | 17",
+        "framework=spring-boot@3.5.9 language=groovy    | groovy@4.0.29 | 25 | 25",
+        "framework=spring-boot@4.0.7 language=groovy    | groovy@5.0.6  | 25 | 25",
+        "jdk=17                                         | java@17   | 17 | 17",
+        "language=java@17 jdk=25                        | java@17   | 17 | 25",
+      })
+  void theSeveralVersionsOfOneProjectAreFilledInApart(
+      String words, String language, String jvm, String jdk) {
+    Verdict verdict = judge(words);
+
+    assertThat(verdict.fits()).as("%s", verdict.findings()).isTrue();
+    assertThat(verdict.brief().get(Key.LANGUAGE)).contains(language);
+    assertThat(verdict.brief().get(Key.JVM)).contains(jvm);
+    assertThat(verdict.brief().get(Key.JDK)).contains(jdk);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "framework=spring-boot@3.4.7 language=java@26    | spring-boot-3-4-7-reader | class-file",
+        "language=kotlin@1.9.25 jdk=25                   | kotlin-1-9-25-jdk        |"
+            + " recorded-build",
+        "language=kotlin@2.2.21 jvm=25                   | kotlin-2-2-21-target     |"
+            + " recorded-build",
+        "framework=spring-boot@4.1 language=kotlin@2.2.21| kotlin-2-2-21-managed    | bom",
+        "framework=spring-boot@4.1 build=gradle-kotlin@8.14.5 | gradle-for-spring-boot-4 | module",
+        "framework=spring-boot@4.1 +server-undertow      | server-undertow-is-bound | bom",
+        "+http-api +http-reactive +sql-orm               | sql-orm-needs-driver     |"
+            + " recorded-build",
+        "language=kotlin alongside=kotlin@2.3.21         | alongside-kotlin         |"
+            + " documentation",
+      })
+  void whatDoesNotFitIsRefusedForAReasonThatRestsOnSomething(
+      String words, String rule, String evidence) {
+    Verdict verdict = judge(words);
+    Finding finding = finding(verdict, rule).orElseThrow(() -> new AssertionError(verdict));
+
+    assertThat(verdict.fits()).isFalse();
+    assertThat(finding.severity()).isEqualTo(Severity.BLOCKER);
+    assertThat(finding.because()).endsWith(".");
+    assertThat(finding.evidence()).extracting(Evidence::kind).contains(evidence);
+    assertThat(finding.remedies())
+        .isNotEmpty()
+        .allMatch(remedy -> verdicts.judge(remedy.result(), 2026).fits());
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "framework=spring-boot@3.4                   | past-support-estimated | caution | Go to"
+            + " Spring Boot 4.1",
+        "framework=spring-boot@4.0.0-RC2             | pre-release            | caution | Go to"
+            + " Spring Boot 4.1",
+        "framework=spring-boot@4.0                   | longer-supported-line  | note    | Go to"
+            + " Spring Boot 4.1",
+        "framework=spring-boot@4.1 language=java@26  | longer-supported-level | note    | Use Java"
+            + " 25",
+        "framework=spring-boot@3.4 language=java@25  | spring-boot-3-4-mocks  | caution | Go to"
+            + " Spring Boot 4.1",
+        "packaging=war framework=spring-boot@4.1 +http-api | war-servlet-level | note   | ",
+        "group=com.gmail.skipper                     | personal-mail-domain   | caution | Set group"
+            + " to org.example",
+        "+http-api +postgresql +h2 +sql-orm          | two-databases          | caution | Drop"
+            + " PostgreSQL",
+        "+postgresql                                 | driver-wants-access-postgresql | caution |"
+            + " Add SQL by object mapping",
+        "build=gradle-kotlin                         | not-written-yet        | caution | ",
+      })
+  void whatIsWorthKnowingIsSaidAndStopsNothing(
+      String words, String rule, String severity, String remedy) {
+    Verdict verdict = judge(words);
+    Finding finding = finding(verdict, rule).orElseThrow(() -> new AssertionError(verdict));
+
+    assertThat(verdict.fits()).as("%s", verdict.findings()).isTrue();
+    assertThat(finding.severity().name()).isEqualToIgnoringCase(severity);
+    if (remedy == null) {
+      assertThat(finding.remedies()).isEmpty();
+    } else {
+      assertThat(finding.remedies()).extracting(Remedy::title).contains(remedy);
+      Brief mended = finding.remedies().get(0).result();
+      assertThat(finding(verdicts.judge(mended, 2026), rule)).isEmpty();
+    }
+    if (rule.equals(Verdict.NOT_WRITTEN_YET)) {
+      assertThat(verdict.isWritable()).isFalse();
+    }
+  }
+
+  @Test
+  void waysOutBeginWithTheGentlest() {
+    Finding reader =
+        finding(judge("framework=spring-boot@3.4.7 language=java@26"), "spring-boot-3-4-7-reader")
+            .orElseThrow();
+
+    assertThat(reader.remedies().get(0).patch().get(0).value()).isEqualTo("spring-boot@3.4.13");
+    List<String> titles = reader.remedies().stream().map(Remedy::title).toList();
+    assertThat(titles.subList(1, titles.size())).allMatch(title -> !title.contains("3.4.13"));
+  }
+
+  @Test
+  void aTeamsRulesJoinThoseOfTheEdition() {
+    Rule house =
+        new Rule.Clashes(
+            "harbour-office-no-h2",
+            List.of(Term.parse("starter:h2")),
+            "The Harbour office keeps its data in PostgreSQL.",
+            List.of(new Evidence("documentation", "charter of the Harbour office")));
+    Verdicts theirs = new Verdicts(edition, List.of(house), List.of(edition.id()));
+    Verdict verdict = theirs.judge(brief("+sql-orm +h2"), 2026);
+
+    assertThat(finding(verdict, "harbour-office-no-h2").orElseThrow().remedies())
+        .isNotEmpty()
+        .allMatch(remedy -> !remedy.result().starters().contains("h2"));
+    assertThat(judge("+sql-orm +h2").fits()).isTrue();
+    assertThat(verdict.offers())
+        .filteredOn(offer -> offer.id().equals("h2"))
+        .allMatch(offer -> !offer.possible());
+  }
+
+  @Test
+  void theLatticeTellsThePriceOfALevel() {
+    List<Cell> cells =
+        verdicts.lattice(brief("framework=spring-boot@4.1 language=java@25")).cells();
+
+    assertThat(cells).filteredOn(Cell::picked).singleElement().matches(Cell::isPossible);
+    Cell older =
+        cells.stream().filter(c -> c.line().equals("3.5") && c.jvm() == 17).findFirst().get();
+    assertThat(older.gain().starters()).contains("server-undertow");
+    assertThat(older.lose().starters()).contains("grpc-server").doesNotContain("http-api");
+    assertThat(cells)
+        .filteredOn(c -> c.line().equals("4.1") && c.jvm() == 17)
+        .singleElement()
+        .satisfies(c -> assertThat(c.lose().starters()).containsExactly("sql-typed"));
+    assertThat(cells)
+        .filteredOn(c -> c.line().equals("3.4") && c.jvm() == 27)
+        .singleElement()
+        .satisfies(c -> assertThat(c.because()).contains("reads class files"));
+  }
+
+  @Test
+  void everyOptionExplainsItselfAndCanBeHadSomehow() {
+    assertThat(edition.starters()).hasSizeGreaterThanOrEqualTo(60);
+    assertThat(edition.options())
+        .allSatisfy(
+            option -> {
+              assertThat(option.about().summary()).as(option.id()).endsWith(".");
+              assertThat(option.about().documentation()).startsWith("https://");
+            });
+    assertThat(Verdicts.contradictions(edition)).isEmpty();
+  }
+}
