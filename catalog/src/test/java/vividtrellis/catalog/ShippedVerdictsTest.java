@@ -32,7 +32,7 @@ class ShippedVerdictsTest {
   private Brief brief(String words) {
     List<String> extras = edition.extras().stream().map(Option::id).toList();
     Brief brief = Brief.empty().with(Key.NAME, "berth-booking");
-    for (String word : words.strip().split(" ")) {
+    for (String word : words.strip().split(" ", -1)) {
       brief = PickWords.applyWord(brief, word, extras);
     }
     return brief;

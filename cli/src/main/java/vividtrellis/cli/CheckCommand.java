@@ -65,7 +65,12 @@ final class CheckCommand implements Callable<Integer> {
       out.println(answer.text());
     } else if (way == null || input.file().isPresent()) {
       Screen screen = new Screen(out);
-      new VerdictView(screen).show(verdict);
+      VerdictView view = new VerdictView(screen);
+      view.show(verdict);
+      if (way == null && view.ways() > 0) {
+        screen.line("");
+        screen.line("Take a way out:  the same command with --apply NUMBER");
+      }
       if (here && fits) {
         show(verdict, screen);
       } else if (here) {

@@ -80,6 +80,11 @@ final class VerdictView {
     }
   }
 
+  /** How many ways out were shown; they are numbered from 1. */
+  int ways() {
+    return ways;
+  }
+
   /** A pick as people know it: {@code starters: sql-orm} for {@code /starters/2}. */
   private static String named(String pointer, Json brief) {
     String[] parts = pointer.substring(Math.min(1, pointer.length())).split("/", -1);

@@ -1,5 +1,7 @@
 package vividtrellis.core.compat;
 
+import com.google.common.cache.Cache;
+import com.google.common.cache.CacheBuilder;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.EnumMap;
@@ -10,12 +12,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Framework;
-import vividtrellis.core.catalog.Options.Language;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
@@ -23,7 +24,7 @@ import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.compat.Axis.Value;
-import vividtrellis.core.solver.Clause;
+import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Problem;
 import vividtrellis.core.version.Version;
@@ -34,6 +35,7 @@ import vividtrellis.core.version.Version;
  */
 final class Board {
 
+  private static final int MOST_GROUNDS = 256;
   private static final Set<Variable> OF_A_JOINT =
       Set.of(Variable.FRAMEWORK, Variable.SERVLET, Variable.JVM, Variable.JDK, Variable.LANGUAGE);
 
@@ -49,8 +51,12 @@ final class Board {
   private final Map<String, Integer> extras = new LinkedHashMap<>();
   private final List<Rule> blocking;
   private final List<Rule> lighter;
+  private final Map<String, List<Rule>> lighterById;
+  private final Map<String, String> labels = new HashMap<>();
   private final Map<Rule, List<Integer>> ofJoints = new LinkedHashMap<>();
   private final Problem problem;
+  private final Cache<List<Map<Axis, BitSet>>, Ground> grounds =
+      CacheBuilder.newBuilder().maximumSize(MOST_GROUNDS).build();
 
   /**
    * For an edition.
@@ -65,9 +71,10 @@ final class Board {
       values.put(axis, List.copyOf(axis.values(edition)));
     }
     readLines();
+    Spelling spelling = new Spelling(this);
     for (Axis axis : Axis.values()) {
-      words.put(axis, wordsOf(axis));
-      spellings.put(axis, spellingsOf(axis));
+      words.put(axis, spelling.wordsOf(axis));
+      spellings.put(axis, spelling.spellingsOf(axis));
     }
     columns = columnsOf();
     for (Starter starter : edition.starters()) {
@@ -82,6 +89,8 @@ final class Board {
     }
     blocking = rules.stream().filter(Rule::blocks).toList();
     lighter = rules.stream().filter(rule -> !rule.blocks()).toList();
+    lighterById = lighter.stream().collect(Collectors.groupingBy(Rule::id));
+    edition.options().forEach(each -> labels.putIfAbsent(each.id(), each.about().label()));
     lighter.stream()
         .filter(rule -> rule.when().stream().map(Term::variable).anyMatch(OF_A_JOINT::contains))
         .forEach(rule -> ofJoints.put(rule, switches(rule)));
@@ -91,7 +100,9 @@ final class Board {
     }
     problem =
         new Problem(
-            sizes, starters.size() + extras.size(), blocking.stream().map(this::clause).toList());
+            sizes,
+            starters.size() + extras.size(),
+            blocking.stream().map(new Clauses(this)::of).toList());
   }
 
   Edition edition() {
@@ -134,6 +145,16 @@ final class Board {
     return lighter;
   }
 
+  /** Those of one id. */
+  List<Rule> lighter(String id) {
+    return lighterById.getOrDefault(id, List.of());
+  }
+
+  /** What an option is called; its id if there is none. */
+  String label(String id) {
+    return labels.getOrDefault(id, id);
+  }
+
   /** Those that look at a framework line or a level, with the switches that have to be on. */
   Map<Rule, List<Integer>> ofJoints() {
     return ofJoints;
@@ -151,40 +172,6 @@ final class Board {
     return values.getOrDefault(axis, List.of());
   }
 
-  /** The words that can be picked on an axis, each with what it fixes. */
-  private Map<String, Map<Axis, BitSet>> wordsOf(Axis axis) {
-    Map<String, Map<Axis, BitSet>> words = new LinkedHashMap<>();
-    for (Value value : values(axis)) {
-      words.putIfAbsent(value.id(), Map.of(axis, where(axis, v -> v.id().equals(value.id()))));
-      boolean levelled =
-          (axis == Axis.LANGUAGE || axis == Axis.ALONGSIDE)
-              && Edition.find(edition.languages(), value.id())
-                  .map(Language::isLevelled)
-                  .orElse(false);
-      if (levelled) {
-        for (Value level : values(Axis.JVM)) {
-          words.put(
-              value.id() + "@" + level.id(),
-              Map.of(
-                  axis,
-                  where(axis, v -> v.id().equals(value.id())),
-                  Axis.JVM,
-                  where(Axis.JVM, level::equals)));
-        }
-      }
-      if (axis == Axis.FRAMEWORK) {
-        line(value)
-            .ifPresent(
-                line ->
-                    words.putIfAbsent(
-                        value.id() + "@" + line.line(),
-                        Map.of(axis, where(axis, v -> line(v).filter(line::equals).isPresent()))));
-      }
-      words.putIfAbsent(value.word(), Map.of(axis, where(axis, value::equals)));
-    }
-    return words;
-  }
-
   /** The words that are offered on an axis, each with what it fixes. */
   Map<String, Map<Axis, BitSet>> words(Axis axis) {
     return words.getOrDefault(axis, Map.of());
@@ -195,21 +182,19 @@ final class Board {
     return Optional.ofNullable(spellings.getOrDefault(axis, Map.of()).get(pick));
   }
 
-  /** The words of an axis, and the ways of saying the same: a version by its first two numbers. */
-  private Map<String, Map<Axis, BitSet>> spellingsOf(Axis axis) {
-    Map<String, Map<Axis, BitSet>> all = new LinkedHashMap<>(words(axis));
-    for (Value value : values(axis)) {
-      Version version = value.version();
-      if (version != null && axis != Axis.FRAMEWORK) {
-        String line = version.line();
-        all.putIfAbsent(
-            value.id() + "@" + line,
-            Map.of(
-                axis,
-                where(axis, v -> v.id().equals(value.id()) && v.required().line().equals(line))));
-      }
+  /**
+   * What the joints of a lattice allow when only some picks on axes count.
+   *
+   * @param pins with framework and level released
+   */
+  Ground ground(List<Pin> pins) {
+    List<Map<Axis, BitSet>> fixed = pins.stream().map(Pin::narrowed).toList();
+    Ground known = grounds.getIfPresent(fixed);
+    if (known == null) {
+      known = new Ground(pins, this);
+      grounds.put(fixed, known);
     }
-    return all;
+    return known;
   }
 
   /** The values of an axis that meet a condition. */
@@ -248,108 +233,6 @@ final class Board {
             .ifPresent(line -> lines.put(value, line));
       }
     }
-  }
-
-  private boolean isLevelled(@Nullable String language) {
-    return language != null
-        && Edition.find(edition.languages(), language).map(Language::isLevelled).orElse(false);
-  }
-
-  /** A part of a condition: a switch that is on, or an axis with one of some values. */
-  private record Part(int which, @Nullable Axis axis, BitSet set) {
-    Part negated(int size) {
-      BitSet other = (BitSet) set.clone();
-      other.flip(0, size);
-      return new Part(which, axis, other);
-    }
-  }
-
-  /** What must hold together for a condition, not counting its negation. */
-  private List<Part> parts(Term term) {
-    String id = term.id();
-    return switch (term.variable()) {
-      case STARTER, EXTRA ->
-          List.of(
-              new Part(
-                  switchOf(term.variable().word(), String.valueOf(id)).orElseThrow(),
-                  null,
-                  new BitSet()));
-      case JVM -> List.of(axis(Axis.JVM, value -> holds(term, value)));
-      case JDK -> List.of(axis(Axis.JDK, value -> holds(term, value)));
-      case SERVLET -> List.of(axis(Axis.FRAMEWORK, value -> holdsServlet(term, value)));
-      case LANGUAGE -> {
-        Part levels = axis(Axis.JVM, value -> holds(term, value));
-        boolean every = levels.set().cardinality() == values(Axis.JVM).size();
-        yield !isLevelled(id)
-            ? List.of(axis(Axis.LANGUAGE, v -> v.id().equals(id) && isIn(term, v)))
-            : every
-                ? List.of(axis(Axis.LANGUAGE, v -> v.id().equals(id)))
-                : List.of(axis(Axis.LANGUAGE, v -> v.id().equals(id)), levels);
-      }
-      case FRAMEWORK, BUILD, PACKAGING, SAMPLE, LAYOUT, ALONGSIDE ->
-          List.of(
-              axis(Axis.valueOf(term.variable().name()), v -> v.id().equals(id) && isIn(term, v)));
-    };
-  }
-
-  private Part axis(Axis axis, Predicate<Value> condition) {
-    return new Part(-1, axis, where(axis, condition));
-  }
-
-  private static boolean holds(Term term, Value value) {
-    return term.range().holds(value.required());
-  }
-
-  private static boolean isIn(Term term, Value value) {
-    Version version = value.version();
-    return version == null || term.range().holds(version);
-  }
-
-  private boolean holdsServlet(Term term, Value framework) {
-    return line(framework).map(Line::servlet).map(level -> term.range().holds(level)).orElse(false);
-  }
-
-  /**
-   * The clause of a rule: one condition does not hold, or something that it asks for does.
-   *
-   * @throws IllegalArgumentException when a condition that must hold is two at once (a language
-   *     whose version is the level, with a range)
-   */
-  private Clause clause(Rule rule) {
-    List<Integer> off = new ArrayList<>();
-    List<Integer> on = new ArrayList<>();
-    Map<Integer, BitSet> within = new TreeMap<>();
-    for (Term term : rule.when()) {
-      if (term.negated()) {
-        add(single(rule, term), off, on, within, true);
-      } else {
-        parts(term).forEach(part -> add(part, off, on, within, false));
-      }
-    }
-    for (Term term : Rules.remaining(rule)) {
-      add(single(rule, term), off, on, within, !term.negated());
-    }
-    return new Clause(off, on, within);
-  }
-
-  private Part single(Rule rule, Term term) {
-    List<Part> parts = parts(term);
-    if (parts.size() > 1) {
-      throw new IllegalArgumentException(
-          rule.id() + ": '" + term + "' looks at two picks at once; name the level with jvm:");
-    }
-    return parts.get(0);
-  }
-
-  private void add(
-      Part part, List<Integer> off, List<Integer> on, Map<Integer, BitSet> within, boolean hold) {
-    Axis axis = part.axis();
-    if (axis == null) {
-      (hold ? on : off).add(part.which());
-      return;
-    }
-    Part meant = hold ? part : part.negated(values(axis).size());
-    within.computeIfAbsent(axis.number(), a -> new BitSet()).or(meant.set());
   }
 
   /** What a solution means. Starters and extras come in the order of the catalog. */

@@ -5,10 +5,15 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Term;
+import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.compat.Conflicts.Conflict;
 import vividtrellis.core.compat.Pins.Pin;
+import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Search;
 
 /**
@@ -20,6 +25,11 @@ final class Judging implements Remedies.Judge {
   private final Board board;
   private final Naming naming;
   private final Search search;
+
+  /** The brief that changed ones are compared with, and its solution. */
+  private @Nullable Brief of;
+
+  private @Nullable Model found;
 
   Judging(Board board, Set<String> dependencies) {
     this.board = board;
@@ -59,21 +69,73 @@ final class Judging implements Remedies.Judge {
    * Whether a changed brief fits, and a rule that only tells has nothing to tell any more, nor has
    * another one of its id.
    */
-  boolean clears(Rule rule, Brief brief) {
-    Pins pins = new Pins(brief, board);
-    return naming.faults(brief).isEmpty()
+  boolean clears(Rule rule, Brief changed) {
+    List<Rule> rules = board.lighter(rule.id());
+    Optional<BitSet> on = asItStands(changed);
+    if (on.isPresent() && rules.stream().allMatch(Judging::isOfStarters)) {
+      BitSet picked = on.get();
+      return rules.stream().noneMatch(each -> isBroken(each, picked));
+    }
+    Pins pins = new Pins(changed, board);
+    return naming.faults(changed).isEmpty()
         && pins.unknown().isEmpty()
         && selection(pins)
-            .filter(
-                found ->
-                    board.lighter().stream()
-                        .filter(each -> each.id().equals(rule.id()))
-                        .noneMatch(each -> Rules.broken(each, found)))
+            .filter(found -> rules.stream().noneMatch(each -> Rules.broken(each, found)))
             .isPresent();
   }
 
+  /**
+   * Looks whether the solution of the brief stays one when only starters or extras change.
+   *
+   * @return what is on then; empty if that is not seen at a glance
+   */
+  private Optional<BitSet> asItStands(Brief changed) {
+    Model model = found;
+    Brief brief = of;
+    if (model == null || brief == null || !changed.texts().equals(brief.texts())) {
+      return Optional.empty();
+    }
+    BitSet on = new BitSet();
+    for (String id : changed.starters()) {
+      board.switchOf("starter", id).ifPresent(on::set);
+    }
+    for (String id : changed.extras()) {
+      board.switchOf("extra", id).ifPresent(on::set);
+    }
+    boolean known =
+        changed.starters().stream().allMatch(id -> board.switchOf("starter", id).isPresent())
+            && changed.extras().stream().allMatch(id -> board.switchOf("extra", id).isPresent());
+    return known && board.problem().isSolution(model.values(), on)
+        ? Optional.of(on)
+        : Optional.empty();
+  }
+
+  private static boolean isOfStarters(Rule rule) {
+    return Stream.concat(rule.when().stream(), Rules.remaining(rule).stream())
+        .map(Term::variable)
+        .allMatch(each -> each == Variable.STARTER || each == Variable.EXTRA);
+  }
+
+  private boolean isBroken(Rule rule, BitSet on) {
+    return rule.when().stream().allMatch(term -> holds(term, on))
+        && Rules.remaining(rule).stream().noneMatch(term -> holds(term, on));
+  }
+
+  private boolean holds(Term term, BitSet on) {
+    String id = String.valueOf(term.id());
+    return board.switchOf(term.variable().word(), id).map(on::get).orElse(false) != term.negated();
+  }
+
+  /** What a brief comes to when the rest is filled in; changed ones are then seen beside it. */
+  Optional<Selection> selection(Brief brief, Pins pins) {
+    found = fix(pins.pins()).solve().orElse(null);
+    of = brief;
+    return Optional.ofNullable(found)
+        .map(model -> board.selection(model, pins.starters(), pins.extras()));
+  }
+
   /** What the picks come to when the rest is filled in; nothing is added to them. */
-  Optional<Selection> selection(Pins pins) {
+  private Optional<Selection> selection(Pins pins) {
     return selection(pins.pins(), pins);
   }
 

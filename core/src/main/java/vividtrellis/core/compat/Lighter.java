@@ -202,17 +202,17 @@ final class Lighter {
           };
       boolean alongside = axis == Axis.ALONGSIDE && !id.equals(Axis.NONE);
       if (alongside || (axis != Axis.ALONGSIDE && isPlanned(board.options(axis), id))) {
-        planned(axis.key().pointer(), Mending.label(id.replaceFirst("@.*", ""), board));
+        planned(axis.key().pointer(), board.label(id.replaceFirst("@.*", "")));
       }
     }
     for (int i = 0; i < brief.starters().size(); i++) {
       if (isPlanned(board.edition().starters(), brief.starters().get(i))) {
-        planned("/starters/" + i, Mending.label(brief.starters().get(i), board));
+        planned("/starters/" + i, board.label(brief.starters().get(i)));
       }
     }
     for (int i = 0; i < brief.extras().size(); i++) {
       if (isPlanned(board.edition().extras(), brief.extras().get(i))) {
-        planned("/extras/" + i, Mending.label(brief.extras().get(i), board));
+        planned("/extras/" + i, board.label(brief.extras().get(i)));
       }
     }
   }

@@ -10,7 +10,6 @@ import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Options.Line;
-import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
@@ -222,17 +221,5 @@ final class Mending {
       case LANGUAGE -> pin.narrowed().containsKey(Axis.LANGUAGE);
       default -> pin.narrowed().containsKey(Axis.valueOf(term.variable().name()));
     };
-  }
-
-  /** What options are called, for titles. */
-  static String label(String id, Board board) {
-    return board
-        .edition()
-        .options()
-        .filter(option -> option.id().equals(id))
-        .map(Option::about)
-        .map(about -> about.label())
-        .findFirst()
-        .orElse(id);
   }
 }

@@ -25,8 +25,8 @@ final class Reach {
   private final List<Pin> pins;
   private final Search search;
 
-  /** For questions that begin anew. */
-  private final Search other;
+  /** For questions that begin anew; made when there is one. */
+  private @Nullable Search other;
 
   private final List<Model> models = new ArrayList<>();
   private @Nullable BitSet borne;
@@ -40,17 +40,15 @@ final class Reach {
     this(
         given.stream().sorted(Comparator.comparing(Pin::which)).toList(),
         board,
-        board.problem().search(),
         board.problem().search());
     pins.forEach(pin -> pin.fix(search));
     broken = search.settle() ? null : search.contradiction();
   }
 
-  private Reach(List<Pin> pins, Board board, Search search, Search other) {
+  private Reach(List<Pin> pins, Board board, Search search) {
     this.board = board;
     this.pins = pins;
     this.search = search;
-    this.other = other;
   }
 
   /** What an answer makes of a reach with one more pick. */
@@ -64,11 +62,20 @@ final class Reach {
     pin.fix(search);
     List<Pin> more = new ArrayList<>(pins);
     more.add(pin);
-    Reach there = new Reach(more, board, search, other);
+    Reach there = new Reach(more, board, search);
     there.broken = search.settle() ? null : search.contradiction();
+    if (there.broken == null && solved && !models.isEmpty()) {
+      search.near(models.get(0), numbered(pin.narrowed())).ifPresent(there.models::add);
+      there.solved = !there.models.isEmpty();
+    }
     T answer = asking.of(there);
     search.undo(mark);
     return answer;
+  }
+
+  /** The most preferred full solution with these picks. */
+  Optional<Model> best() {
+    return search.solve();
   }
 
   /** A full solution with these picks, if there is one. */
@@ -123,10 +130,9 @@ final class Reach {
 
   /** Whether some values can be had; where a known solution shows it, nothing is searched. */
   boolean bears(Map<Axis, BitSet> narrowed) {
-    Map<Integer, BitSet> numbered = new TreeMap<>();
-    narrowed.forEach((axis, values) -> numbered.put(axis.number(), values));
+    Map<Integer, BitSet> numbered = numbered(narrowed);
     for (Model each : models) {
-      if (search.bears(each, numbered)) {
+      if (search.near(each, numbered).isPresent()) {
         return true;
       }
     }
@@ -135,6 +141,12 @@ final class Reach {
       models.add(found.get());
     }
     return found.isPresent();
+  }
+
+  private static Map<Integer, BitSet> numbered(Map<Axis, BitSet> narrowed) {
+    Map<Integer, BitSet> numbered = new TreeMap<>();
+    narrowed.forEach((axis, values) -> numbered.put(axis.number(), values));
+    return numbered;
   }
 
   /** Why some values cannot be had. */
@@ -176,6 +188,9 @@ final class Reach {
   }
 
   private Search search(BitSet ignored, Fixing fixing) {
+    if (other == null) {
+      other = board.problem().search();
+    }
     Search fresh = other.again().ignoring(ignored).explaining();
     pins.forEach(pin -> pin.fix(fresh));
     fixing.on(fresh);

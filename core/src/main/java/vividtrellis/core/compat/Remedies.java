@@ -271,7 +271,7 @@ final class Remedies {
     String id = listed.in() == null ? listed.out() : listed.in();
     String code =
         listed.out() == null ? "remedy-add" : listed.in() == null ? "remedy-drop" : "remedy-swap";
-    return Sentences.say(code, Map.of("label", Mending.label(String.valueOf(id), board)));
+    return Sentences.say(code, Map.of("label", board.label(String.valueOf(id))));
   }
 
   private String titleOf(Key key, String value) {
@@ -291,7 +291,7 @@ final class Remedies {
         Map.of(
             "key", key.word(),
             "value", value,
-            "label", Mending.label(id, board),
+            "label", board.label(id),
             "version", value.substring(split + 1)));
   }
 }

@@ -65,7 +65,7 @@ public final class Verdicts {
     for (Draft draft : blockers) {
       findings.add(draft.finding(remedies.from(brief, draft.mending())));
     }
-    Optional<Selection> selection = judging.selection(pins);
+    Optional<Selection> selection = judging.selection(brief, pins);
     Selection near = selection.orElseGet(() -> judging.nearest(pins));
     for (Draft draft : Lighter.of(brief, pins.pins(), near, judging.remarks(brief), board)) {
       List<Change> changes = blockers.isEmpty() ? draft.mending() : List.of();
@@ -93,7 +93,7 @@ public final class Verdicts {
   /** The grid of framework lines by Java levels that the picks leave. */
   public Lattice lattice(Brief brief) {
     Pins pins = new Pins(brief, board);
-    return Weaving.of(pins.pins(), new Judging(board, dependencies).selection(pins), board);
+    return Weaving.of(pins.pins(), new Judging(board, dependencies).selection(brief, pins), board);
   }
 
   /**

@@ -28,7 +28,8 @@ final class Weaving {
   private final Optional<Selection> picked;
   private final List<Column> columns;
   private final List<Level> levels;
-  private final Reach axes;
+  private final List<BitSet> values;
+  private final Ground ground;
 
   /** By level, the words of the framework lines that can be had with it. */
   private final Map<Level, List<String>> lines = new HashMap<>();
@@ -36,8 +37,15 @@ final class Weaving {
   /** Whether nothing can be had even with the joint left open. */
   private boolean stuck;
 
+  /**
+   * A joint.
+   *
+   * @param why it cannot be had, or the caution; {@code null} for neither
+   * @param starters that can be had there; at an impossible joint, those that could without the
+   *     other starters
+   */
   private record Joint(
-      Column column, Level level, Optional<Model> model, @Nullable String why, BitSet starters) {}
+      Column column, Level level, boolean possible, @Nullable String why, BitSet starters) {}
 
   private Weaving(List<Pin> all, Optional<Selection> picked, Board board) {
     this.board = board;
@@ -46,7 +54,8 @@ final class Weaving {
     this.columns = board.columns();
     this.levels = board.edition().levels();
     all.forEach(this::release);
-    this.axes = new Reach(pins.stream().filter(pin -> pin.which() < 0).toList(), board);
+    this.values = Ground.levels(board);
+    this.ground = board.ground(pins.stream().filter(pin -> pin.which() < 0).toList());
   }
 
   /**
@@ -72,14 +81,14 @@ final class Weaving {
     Reach reach = new Reach(pins, board);
     stuck = reach.model().isEmpty();
     List<Joint> joints = new ArrayList<>();
-    for (Level level : levels) {
-      for (Column column : columns) {
-        joints.add(joint(column, level, reach));
+    for (int l = 0; l < levels.size(); l++) {
+      for (int c = 0; c < columns.size(); c++) {
+        joints.add(joint(l, c, reach));
       }
     }
     Optional<Joint> here = joints.stream().filter(this::isPicked).findFirst();
     joints.stream()
-        .filter(joint -> joint.model().isPresent())
+        .filter(Joint::possible)
         .forEach(
             joint ->
                 lines
@@ -106,30 +115,30 @@ final class Weaving {
             id, label, line.line(), line.standing().words(), line.until(), line.estimated());
   }
 
-  private Pin pin(Column column, Level level) {
-    return new Pin("", Map.of(Axis.FRAMEWORK, column.values(), Axis.JVM, at(level)), -1);
-  }
-
-  private BitSet at(Level level) {
-    return board
-        .words(Axis.JVM)
-        .getOrDefault(level.version().text(), Map.of())
-        .getOrDefault(Axis.JVM, new BitSet());
-  }
-
-  private Joint joint(Column column, Level level, Reach reach) {
-    return reach.with(pin(column, level), there -> joint(column, level, reach, there));
-  }
-
-  private Joint joint(Column column, Level level, Reach reach, Reach there) {
-    BitSet starters = new BitSet();
-    if (there.model().isPresent()) {
-      starters.or(there.borne());
-      starters.clear(board.edition().starters().size(), board.switches());
-      return new Joint(column, level, there.model(), null, starters);
+  private Joint joint(int l, int c, Reach reach) {
+    Column column = columns.get(c);
+    Level level = levels.get(l);
+    Ground.Joint bare = ground.at(l, c);
+    if (!bare.isPossible()) {
+      return new Joint(column, level, false, bare.why(), bare.borne());
     }
-    List<Rule> reasons = (stuck ? reach : there).reasons();
-    return new Joint(column, level, Optional.empty(), Offers.because(reasons), starters);
+    return reach.with(
+        Ground.pin(column, values.get(l)),
+        there -> {
+          if (there.model().isEmpty()) {
+            String why = Offers.because((stuck ? reach : there).reasons());
+            return new Joint(column, level, false, why, bare.borne());
+          }
+          BitSet starters = (BitSet) there.borne().clone();
+          starters.clear(board.edition().starters().size(), board.switches());
+          return new Joint(column, level, true, caution(column, there), starters);
+        });
+  }
+
+  private @Nullable String caution(Column column, Reach there) {
+    String caution = there.model().map(model -> caution(column, model)).orElse(null);
+    // What is near at hand may need a caution that the most preferred solution does not.
+    return caution == null ? null : there.best().map(model -> caution(column, model)).orElse(null);
   }
 
   private boolean isPicked(Joint joint) {
@@ -146,7 +155,10 @@ final class Weaving {
   /** While the picks are at odds, a joint is picked if they say so outright. */
   private boolean isPinned(Axis axis, Joint joint) {
     boolean pinned = all.stream().anyMatch(pin -> pin.narrowed().containsKey(axis));
-    BitSet here = axis == Axis.FRAMEWORK ? joint.column().values() : at(joint.level());
+    BitSet here =
+        axis == Axis.FRAMEWORK
+            ? joint.column().values()
+            : values.get(levels.indexOf(joint.level()));
     return pinned
         && all.stream()
             .map(pin -> pin.narrowed().get(axis))
@@ -155,16 +167,13 @@ final class Weaving {
 
   private Cell cell(Joint joint, Optional<Joint> here) {
     Line line = joint.column().line();
-    String caution = joint.model().map(model -> caution(joint, model)).orElse(null);
     State state =
-        joint.model().isEmpty()
-            ? State.IMPOSSIBLE
-            : caution == null ? State.POSSIBLE : State.CAUTION;
+        !joint.possible() ? State.IMPOSSIBLE : joint.why() == null ? State.POSSIBLE : State.CAUTION;
     Price gain = Price.NONE;
     Price lose = Price.NONE;
     if (state == State.IMPOSSIBLE) {
       lose = new Price(dropped(joint), List.of());
-    } else if (here.isPresent() && here.get().model().isPresent()) {
+    } else if (here.isPresent() && here.get().possible()) {
       gain = price(here.get(), joint);
       lose = price(joint, here.get());
     }
@@ -174,16 +183,16 @@ final class Weaving {
         joint.level().level(),
         state,
         here.filter(joint::equals).isPresent(),
-        state == State.CAUTION ? caution : joint.why(),
+        joint.why(),
         gain,
         lose);
   }
 
-  private @Nullable String caution(Joint joint, Model model) {
-    Line line = joint.column().line();
+  private @Nullable String caution(Column column, Model model) {
+    Line line = column.line();
     if (line != null) {
       Optional<String> standing =
-          Standings.caution(joint.column().framework(), line, board.value(model, Axis.FRAMEWORK));
+          Standings.caution(column.framework(), line, board.value(model, Axis.FRAMEWORK));
       if (standing.isPresent()) {
         return standing.get();
       }
@@ -234,15 +243,12 @@ final class Weaving {
   /** The picked starters that cannot be had at a joint even without the others. */
   private List<String> dropped(Joint joint) {
     BitSet dropped = new BitSet();
-    axes.with(
-        pin(joint.column(), joint.level()),
-        there -> {
-          pins.stream()
-              .filter(pin -> pin.which() >= 0 && pin.which() < board.edition().starters().size())
-              .filter(pin -> !there.bears(pin.which()))
-              .forEach(pin -> dropped.set(pin.which()));
-          return dropped;
-        });
+    for (Pin pin : pins) {
+      int which = pin.which();
+      if (which >= 0 && which < board.edition().starters().size()) {
+        dropped.set(which, !joint.starters().get(which));
+      }
+    }
     return ids(dropped);
   }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A quick look that spares a search: at a solution with some choices moved, and a few more that
@@ -24,14 +25,15 @@ final class Glance {
     this.state = state;
   }
 
-  boolean bears(Model model, Map<Integer, BitSet> narrowed) {
+  /** A solution near a known one in which some choices take one of some values, if it is seen. */
+  @Nullable Model near(Model model, Map<Integer, BitSet> narrowed) {
     List<Integer> values = new ArrayList<>(model.values());
     for (Map.Entry<Integer, BitSet> each : narrowed.entrySet()) {
       int choice = each.getKey();
       if (!each.getValue().get(values.get(choice))) {
         int value = firstOpen(choice, each.getValue());
         if (value < 0) {
-          return false;
+          return null;
         }
         values.set(choice, value);
       }
@@ -39,13 +41,13 @@ final class Glance {
     for (int moved = 0; moved <= MOST_MOVED; moved++) {
       int unmet = firstUnmet(values, model.on());
       if (unmet < 0) {
-        return true;
+        return new Model(List.copyOf(values), model.on());
       }
       if (!meet(unmet, values, narrowed)) {
-        return false;
+        return null;
       }
     }
-    return false;
+    return null;
   }
 
   private int firstOpen(int choice, BitSet within) {

@@ -3,8 +3,10 @@ package vividtrellis.core.solver;
 import com.google.common.cache.Cache;
 import com.google.common.cache.CacheBuilder;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Collections;
 import java.util.Deque;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -26,13 +28,18 @@ final class Outlook {
    *
    * @param alone switches that ask for no other
    * @param accompanied switches that are turned on with a few others
-   * @param companies by switch, those of {@code accompanied} that are turned on with it or are it;
-   *     {@code null} for none
+   * @param companies by switch, those of {@code accompanied} that are turned on with it or are it
    */
-  record Footing(BitSet alone, BitSet accompanied, @Nullable BitSet[] companies) {}
+  record Footing(BitSet alone, BitSet accompanied, List<BitSet> companies) {}
 
   /** Open values as a key. */
-  private record Words(long[] open) {
+  private static final class Words {
+    private final long[] open;
+
+    Words(long[] open) {
+      this.open = open;
+    }
+
     @Override
     public boolean equals(@Nullable Object other) {
       return other instanceof Words words && Arrays.equals(open, words.open);
@@ -69,7 +76,8 @@ final class Outlook {
   private Footing stand(List<Integer> values) {
     BitSet alone = new BitSet(problem.switches);
     BitSet accompanied = new BitSet(problem.switches);
-    BitSet[] companies = new BitSet[problem.switches];
+    BitSet none = new BitSet();
+    List<BitSet> companies = new ArrayList<>(Collections.nCopies(problem.switches, none));
     for (int s = 0; s < problem.switches; s++) {
       BitSet on = new BitSet(problem.switches);
       on.set(s);
@@ -79,10 +87,10 @@ final class Outlook {
         } else {
           accompanied.set(s);
           for (int with = on.nextSetBit(0); with >= 0; with = on.nextSetBit(with + 1)) {
-            if (companies[with] == null) {
-              companies[with] = new BitSet();
+            if (companies.get(with).isEmpty()) {
+              companies.set(with, new BitSet());
             }
-            companies[with].set(s);
+            companies.get(with).set(s);
           }
         }
       }

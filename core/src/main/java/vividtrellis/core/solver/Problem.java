@@ -172,10 +172,30 @@ public final class Problem {
     return true;
   }
 
-  /** A set of values of a choice in the form in which states keep it. */
+  /** Whether some values and switches, and no others, meet every clause. */
+  public boolean isSolution(List<Integer> values, BitSet on) {
+    for (int k : awake) {
+      if (!isMet(k, values, on)) {
+        return false;
+      }
+    }
+    for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
+      for (int k : wakes[s]) {
+        if (isWoken(k, on) && !isMet(k, values, on)) {
+          return false;
+        }
+      }
+    }
+    return true;
+  }
+
+  /** A set of values of a choice, all of them below its size, in the form that states keep. */
   long[] words(int choice, BitSet values) {
     long[] words = new long[start[choice + 1] - start[choice]];
-    long[] given = values.get(0, size[choice]).toLongArray();
+    long[] given = values.toLongArray();
+    if (given.length == words.length) {
+      return given;
+    }
     System.arraycopy(given, 0, words, 0, given.length);
     return words;
   }

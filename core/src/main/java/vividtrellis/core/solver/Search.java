@@ -126,15 +126,15 @@ public final class Search {
   }
 
   /**
-   * Whether there is a solution near a known one in which some choices take one of some values. A
-   * quick look only: where it says no, there may be one all the same. Only for a search in which
-   * everything is available and nothing is left out.
+   * A solution near a known one in which some choices take one of some values. A quick look only:
+   * where it sees none, there may be one all the same, and what it sees need not be the most
+   * preferred. Only for a search in which everything is available and nothing is left out.
    *
-   * @param model a solution with what is fixed
+   * @param model a solution with what was fixed at some time before
    * @param narrowed by choice
    */
-  public boolean bears(Model model, Map<Integer, BitSet> narrowed) {
-    return glance.bears(model, narrowed);
+  public Optional<Model> near(Model model, Map<Integer, BitSet> narrowed) {
+    return Optional.ofNullable(glance.near(model, narrowed));
   }
 
   /**

@@ -39,10 +39,7 @@ final class Sweep {
     doubtful.or(clashing);
     BitSet borne = (BitSet) footing.accompanied().clone();
     for (int u = doubtful.nextSetBit(0); u >= 0; u = doubtful.nextSetBit(u + 1)) {
-      BitSet company = footing.companies()[u];
-      if (company != null) {
-        borne.andNot(company);
-      }
+      borne.andNot(footing.companies().get(u));
     }
     BitSet alone = (BitSet) footing.alone().clone();
     alone.andNot(clashing);

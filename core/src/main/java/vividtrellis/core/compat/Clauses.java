@@ -1,0 +1,135 @@
+package vividtrellis.core.compat;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.Language;
+import vividtrellis.core.catalog.Options.Line;
+import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Term;
+import vividtrellis.core.compat.Axis.Value;
+import vividtrellis.core.solver.Clause;
+import vividtrellis.core.version.Version;
+
+/** Turns rules into clauses over the axes and switches of a board. */
+final class Clauses {
+
+  private final Board board;
+
+  Clauses(Board board) {
+    this.board = board;
+  }
+
+  private boolean isLevelled(@Nullable String language) {
+    return language != null
+        && Edition.find(board.edition().languages(), language)
+            .map(Language::isLevelled)
+            .orElse(false);
+  }
+
+  /** A part of a condition: a switch that is on, or an axis with one of some values. */
+  private record Part(int which, @Nullable Axis axis, BitSet set) {
+    Part negated(int size) {
+      BitSet other = (BitSet) set.clone();
+      other.flip(0, size);
+      return new Part(which, axis, other);
+    }
+  }
+
+  /** What must hold together for a condition, not counting its negation. */
+  private List<Part> parts(Term term) {
+    String id = term.id();
+    return switch (term.variable()) {
+      case STARTER, EXTRA ->
+          List.of(
+              new Part(
+                  board.switchOf(term.variable().word(), String.valueOf(id)).orElseThrow(),
+                  null,
+                  new BitSet()));
+      case JVM -> List.of(axis(Axis.JVM, value -> holds(term, value)));
+      case JDK -> List.of(axis(Axis.JDK, value -> holds(term, value)));
+      case SERVLET -> List.of(axis(Axis.FRAMEWORK, value -> holdsServlet(term, value)));
+      case LANGUAGE -> {
+        Part levels = axis(Axis.JVM, value -> holds(term, value));
+        boolean every = levels.set().cardinality() == board.values(Axis.JVM).size();
+        yield !isLevelled(id)
+            ? List.of(axis(Axis.LANGUAGE, v -> v.id().equals(id) && isIn(term, v)))
+            : every
+                ? List.of(axis(Axis.LANGUAGE, v -> v.id().equals(id)))
+                : List.of(axis(Axis.LANGUAGE, v -> v.id().equals(id)), levels);
+      }
+      case FRAMEWORK, BUILD, PACKAGING, SAMPLE, LAYOUT, ALONGSIDE ->
+          List.of(
+              axis(Axis.valueOf(term.variable().name()), v -> v.id().equals(id) && isIn(term, v)));
+    };
+  }
+
+  private Part axis(Axis axis, Predicate<Value> condition) {
+    return new Part(-1, axis, board.where(axis, condition));
+  }
+
+  private static boolean holds(Term term, Value value) {
+    return term.range().holds(value.required());
+  }
+
+  private static boolean isIn(Term term, Value value) {
+    Version version = value.version();
+    return version == null || term.range().holds(version);
+  }
+
+  private boolean holdsServlet(Term term, Value framework) {
+    return board
+        .line(framework)
+        .map(Line::servlet)
+        .map(level -> term.range().holds(level))
+        .orElse(false);
+  }
+
+  /**
+   * The clause of a rule: one condition does not hold, or something that it asks for does.
+   *
+   * @throws IllegalArgumentException when a condition that must hold is two at once (a language
+   *     whose version is the level, with a range)
+   */
+  Clause of(Rule rule) {
+    List<Integer> off = new ArrayList<>();
+    List<Integer> on = new ArrayList<>();
+    Map<Integer, BitSet> within = new TreeMap<>();
+    for (Term term : rule.when()) {
+      if (term.negated()) {
+        add(single(rule, term), off, on, within, true);
+      } else {
+        parts(term).forEach(part -> add(part, off, on, within, false));
+      }
+    }
+    for (Term term : Rules.remaining(rule)) {
+      add(single(rule, term), off, on, within, !term.negated());
+    }
+    return new Clause(off, on, within);
+  }
+
+  private Part single(Rule rule, Term term) {
+    List<Part> parts = parts(term);
+    if (parts.size() > 1) {
+      throw new IllegalArgumentException(
+          rule.id() + ": '" + term + "' looks at two picks at once; name the level with jvm:");
+    }
+    return parts.get(0);
+  }
+
+  private void add(
+      Part part, List<Integer> off, List<Integer> on, Map<Integer, BitSet> within, boolean hold) {
+    Axis axis = part.axis();
+    if (axis == null) {
+      (hold ? on : off).add(part.which());
+      return;
+    }
+    Part meant = hold ? part : part.negated(board.values(axis).size());
+    within.computeIfAbsent(axis.number(), a -> new BitSet()).or(meant.set());
+  }
+}

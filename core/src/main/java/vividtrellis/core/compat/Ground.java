@@ -1,0 +1,71 @@
+package vividtrellis.core.compat;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Map;
+import vividtrellis.core.compat.Board.Column;
+import vividtrellis.core.compat.Pins.Pin;
+
+/**
+ * What every joint of a lattice allows as long as no starter is picked: the ground that starters
+ * stand on. Few different ones are ever asked for, so boards keep them. Immutable.
+ */
+final class Ground {
+
+  private final List<Joint> joints = new ArrayList<>();
+  private final int columns;
+
+  /**
+   * One joint.
+   *
+   * @param why it cannot be had; empty if it can
+   * @param borne starters and extras that can be had there, each by itself
+   */
+  record Joint(String why, BitSet borne) {
+    boolean isPossible() {
+      return why.isEmpty();
+    }
+  }
+
+  /**
+   * Looks at all joints.
+   *
+   * @param pins on axes, with framework and level released
+   */
+  Ground(List<Pin> pins, Board board) {
+    Reach reach = new Reach(pins, board);
+    boolean stuck = reach.model().isEmpty();
+    columns = board.columns().size();
+    for (BitSet level : levels(board)) {
+      for (Column column : board.columns()) {
+        joints.add(
+            reach.with(
+                pin(column, level),
+                there ->
+                    new Joint(
+                        there.model().isPresent()
+                            ? ""
+                            : Offers.because((stuck ? reach : there).reasons()),
+                        there.borne())));
+      }
+    }
+  }
+
+  /** The values of each level of an edition, in the order of the lattice. */
+  static List<BitSet> levels(Board board) {
+    return board.edition().levels().stream()
+        .map(level -> board.words(Axis.JVM).getOrDefault(level.version().text(), Map.of()))
+        .map(word -> word.getOrDefault(Axis.JVM, new BitSet()))
+        .toList();
+  }
+
+  /** What a joint fixes. */
+  static Pin pin(Column column, BitSet level) {
+    return new Pin("", Map.of(Axis.FRAMEWORK, column.values(), Axis.JVM, level), -1);
+  }
+
+  Joint at(int level, int column) {
+    return joints.get(level * columns + column);
+  }
+}
