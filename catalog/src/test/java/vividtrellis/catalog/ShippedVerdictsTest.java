@@ -156,6 +156,19 @@ class ShippedVerdictsTest {
   }
 
   @Test
+  void whatOnlySilencesACautionIsNoWayOut() {
+    Finding finding =
+        finding(judge("+http-api +sql-orm +postgresql"), "sql-orm-wants-migrations").orElseThrow();
+
+    assertThat(finding.remedies())
+        .extracting(Remedy::title)
+        .containsExactly(
+            "Add Migrations with Flyway",
+            "Add Migrations with Liquibase",
+            "Drop SQL by object mapping");
+  }
+
+  @Test
   void aTeamsRulesJoinThoseOfTheEdition() {
     Rule house =
         new Rule.Clashes(

@@ -37,6 +37,7 @@ final class Mending {
   static List<Change> of(Conflict conflict, Brief brief, Board board) {
     Mending mending = new Mending(board, brief);
     conflict.rules().forEach(mending::additions);
+    conflict.rules().forEach(mending::exceptions);
     conflict.picks().forEach(mending::other);
     return mending.sorted();
   }
@@ -61,6 +62,10 @@ final class Mending {
         addition(term.variable(), String.valueOf(term.id()));
       }
     }
+  }
+
+  /** What keeps a rule from speaking at all. Of a rule that only tells, that is no advice. */
+  private void exceptions(Rule rule) {
     for (Term term : rule.when()) {
       if (term.negated()) {
         addition(term.variable(), String.valueOf(term.id()));
