@@ -234,10 +234,33 @@ class SurfacesTest {
     Command.Result here =
         product.vivid(temp, "check", "name=tide-board", "language=java@17", "--here");
     assertThat(here.code()).as(here.err()).isZero();
-    assertThat(here.out()).contains("JDK 17");
+    assertThat(here.out()).contains("JDKs of this machine", "in use").containsPattern("◆ 17\\.");
     assertThat(product.vivid(temp, "catalog", "starters", "--search", "send mial").out())
         .contains("mail")
         .doesNotContain("kafka");
     assertThat(product.vivid(temp, "catalog", "sarters").code()).isEqualTo(64);
+  }
+
+  @Test
+  void twoBriefsAndAnExistingDirectoryAreCompared(Running product) throws Exception {
+    Files.writeString(
+        temp.resolve("a.yaml"), "project: {name: tide-board}\nstarters: [http-api]\n");
+    Files.writeString(temp.resolve("b.yaml"), "project: {name: tide-board}\n");
+
+    Command.Result two = product.vivid(temp, "compare", "a.yaml", "b.yaml");
+    assertThat(two.code()).as(two.err()).isZero();
+    assertThat(two.out())
+        .contains("files differ", "removed", "AboutController.java", "--- left/pom.xml")
+        .contains("-            <artifactId>spring-boot-starter-webmvc</artifactId>");
+    assertThat(product.vivid(temp, "compare", "a.yaml", "a.yaml").out())
+        .contains("Nothing differs");
+
+    assertThat(product.vivid(temp, "take", "a.yaml", "--into", "here").code()).isZero();
+    assertThat(product.vivid(temp, "compare", "a.yaml", "here").out()).contains("Nothing differs");
+    Files.writeString(temp.resolve("here/NOTES.md"), "Low water at noon.\n");
+    Command.Result there = product.vivid(temp, "compare", "a.yaml", "here", "--list");
+    assertThat(there.out()).contains("1 file differs", "NOTES.md").doesNotContain("Low water");
+    assertThat(product.vivid(temp, "compare", "a.yaml", "nowhere.yaml").code()).isEqualTo(65);
+    assertThat(product.vivid(temp, "compare", "-", "-").code()).isEqualTo(64);
   }
 }

@@ -110,7 +110,8 @@ final class BriefInput {
     return given.startsWith("+") || given.matches("(?s)[A-Za-z][A-Za-z.-]*=.*");
   }
 
-  private static Document read(String name) {
+  /** A brief that is in a file, or comes from standard input. */
+  static Document read(String name) {
     try (InputStream in = name.equals("-") ? System.in : Files.newInputStream(Path.of(name))) {
       byte[] bytes = in.readNBytes(MOST_BYTES);
       String text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();

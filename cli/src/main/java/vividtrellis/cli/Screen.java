@@ -82,6 +82,19 @@ final class Screen {
     return text.replaceAll("[\\p{Cc}\\p{Cf}&&[^\n]]", "\uFFFD");
   }
 
+  /** A line of a unified diff: as it is for a program, coloured and harmless for a person. */
+  void diff(String text) {
+    if (!terminal) {
+      out.println(text);
+      return;
+    }
+    String shown = plain(text.replace("\t", "    "));
+    int colour =
+        shown.startsWith("+") ? 32 : shown.startsWith("-") ? 31 : shown.startsWith("@") ? 36 : 0;
+    out.println(
+        ansi == Ansi.ON && colour > 0 ? "\u001b[" + colour + "m" + shown + "\u001b[0m" : shown);
+  }
+
   void line(String text) {
     out.println(text);
   }

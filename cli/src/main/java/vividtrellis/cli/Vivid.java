@@ -16,6 +16,7 @@ import picocli.CommandLine.Spec;
     subcommands = {
       CatalogCommand.class,
       CheckCommand.class,
+      CompareCommand.class,
       LatticeCommand.class,
       OutlineCommand.class,
       TakeCommand.class

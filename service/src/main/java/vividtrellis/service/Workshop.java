@@ -109,10 +109,26 @@ public final class Workshop {
   public static final class BlockedBrief extends RuntimeException {
     private static final long serialVersionUID = 1L;
     private final transient Verdict verdict;
+    private final String pointer;
 
     BlockedBrief(Verdict verdict) {
+      this(verdict, "");
+    }
+
+    private BlockedBrief(Verdict verdict, String pointer) {
       super("the brief is blocked");
       this.verdict = verdict;
+      this.pointer = pointer;
+    }
+
+    /** The same, of a brief that stands somewhere in a document. */
+    public BlockedBrief at(String place) {
+      return new BlockedBrief(verdict, place);
+    }
+
+    /** Where the brief stands in the document that was sent; empty for all of it. */
+    public String pointer() {
+      return pointer;
     }
 
     /** Why. */

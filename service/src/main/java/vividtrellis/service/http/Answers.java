@@ -7,6 +7,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.catalog.Evidence;
+import vividtrellis.core.compare.Comparison.FileChange;
 import vividtrellis.core.compat.Lattice;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdict.Offer;
@@ -118,6 +119,20 @@ final class Answers {
           cell.because(),
           cell.gain(),
           cell.lose());
+    }
+  }
+
+  /** {@code POST /comparisons}. */
+  record Differences(List<Difference> files) {
+    static Differences of(List<FileChange> changes) {
+      return new Differences(changes.stream().map(Difference::of).toList());
+    }
+  }
+
+  record Difference(String path, String change, String diff) {
+    static Difference of(FileChange change) {
+      return new Difference(
+          change.path(), change.change().name().toLowerCase(Locale.ROOT), change.diff());
     }
   }
 

@@ -5,11 +5,16 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
+import vividtrellis.core.document.Node;
 import vividtrellis.core.document.UnreadableDocument;
+import vividtrellis.core.document.UnreadableDocument.Fault;
 
 /** Takes a brief out of a request, reading no more of it than a brief may have. */
 final class BriefBody {
@@ -19,7 +24,54 @@ final class BriefBody {
 
   private BriefBody() {}
 
+  /** Two briefs that are compared. */
+  record Two(Brief left, Brief right) {}
+
   static Brief read(HttpServletRequest request) throws IOException {
+    return Briefs.of(document(request));
+  }
+
+  /** Reads {@code { left: brief, right: brief }}. */
+  static Two readTwo(HttpServletRequest request) throws IOException {
+    Node document = document(request);
+    if (!(document instanceof Node.Fields both)) {
+      throw UnreadableDocument.whole(
+          "Two briefs are expected under 'left' and 'right'; this is %s."
+              .formatted(document.describe()),
+          null);
+    }
+    List<Fault> faults = new ArrayList<>();
+    for (String key : both.values().keySet()) {
+      if (!key.equals("left") && !key.equals("right")) {
+        faults.add(new Fault("#/" + key, "There is no key '" + key + "' here.", "left or right"));
+      }
+    }
+    Brief left = side(both, "left", faults);
+    Brief right = side(both, "right", faults);
+    if (!faults.isEmpty()) {
+      throw new UnreadableDocument(faults);
+    }
+    return new Two(left, right);
+  }
+
+  private static Brief side(Node.Fields both, String key, List<Fault> faults) {
+    Optional<Node> side = both.get(key);
+    if (side.isEmpty()) {
+      faults.add(new Fault("#/" + key, "The brief under '" + key + "' is missing.", null));
+      return Brief.empty();
+    }
+    try {
+      return Briefs.of(side.get());
+    } catch (UnreadableDocument e) {
+      for (Fault fault : e.faults()) {
+        String pointer = "#/" + key + fault.pointer().substring(1);
+        faults.add(new Fault(pointer, fault.detail(), fault.suggestion()));
+      }
+      return Brief.empty();
+    }
+  }
+
+  private static Node document(HttpServletRequest request) throws IOException {
     byte[] bytes = request.getInputStream().readNBytes(MOST_BYTES + 1);
     if (bytes.length > MOST_BYTES) {
       throw UnreadableDocument.whole(
@@ -28,7 +80,7 @@ final class BriefBody {
           "Leave out what does not belong into it.");
     }
     String type = String.valueOf(request.getContentType());
-    return Briefs.read(text(bytes), type.startsWith(YAML) ? Notation.YAML : Notation.JSON);
+    return Documents.read(text(bytes), type.startsWith(YAML) ? Notation.YAML : Notation.JSON);
   }
 
   private static String text(byte[] bytes) {

@@ -68,7 +68,7 @@ class Problems extends ResponseEntityExceptionHandler {
             .map(
                 f ->
                     error(
-                        "#" + (f.picks().isEmpty() ? "" : f.picks().get(0)),
+                        "#" + e.pointer() + (f.picks().isEmpty() ? "" : f.picks().get(0)),
                         f.because(),
                         f.remedies().isEmpty() ? null : f.remedies().get(0).title()))
             .toList();

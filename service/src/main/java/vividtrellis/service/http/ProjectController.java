@@ -21,11 +21,14 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.context.request.ServletWebRequest;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.PickWords;
+import vividtrellis.core.compare.Comparison;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdict.Remedy;
 import vividtrellis.core.pack.Archive;
 import vividtrellis.core.pack.Archive.Format;
+import vividtrellis.core.render.FileSet;
 import vividtrellis.service.Workshop;
+import vividtrellis.service.Workshop.BlockedBrief;
 import vividtrellis.service.records.RecordKeeper;
 
 /** From a brief to a verdict, an outline, an archive. */
@@ -85,6 +88,23 @@ class ProjectController {
   Answers.Outline outline(HttpServletRequest request) throws IOException {
     Verdict verdict = workshop.check(BriefBody.read(request));
     return Answers.Outline.of(workshop.files(verdict), verdict.edition());
+  }
+
+  @PostMapping(
+      path = "/comparisons",
+      consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
+  Answers.Differences compare(HttpServletRequest request) throws IOException {
+    BriefBody.Two two = BriefBody.readTwo(request);
+    FileSet left = side("/left", two.left());
+    return Answers.Differences.of(Comparison.of(left, side("/right", two.right())));
+  }
+
+  private FileSet side(String pointer, Brief brief) {
+    try {
+      return workshop.files(workshop.check(brief));
+    } catch (BlockedBrief e) {
+      throw e.at(pointer);
+    }
   }
 
   @PostMapping(

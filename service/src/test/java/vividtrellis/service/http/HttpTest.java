@@ -261,4 +261,35 @@ class HttpTest {
         .andExpect(status().isUnprocessableContent())
         .andExpect(jsonPath("$.findings[*].rule", hasItem("not-written-yet")));
   }
+
+  @Test
+  void aComparisonHasTheAgreedShape() throws Exception {
+    String left = "{project: {name: tide-board}, framework: spring-boot@3.5, starters: [http-api]}";
+    String right =
+        "{project: {name: tide-board}, framework: spring-boot@4.1, starters: [http-api, postgresql,"
+            + " sql-orm, migrations-flyway]}";
+    mvc.perform(yaml("/comparisons", "left: " + left + "\nright: " + right))
+        .andExpect(status().isOk())
+        .andExpect(jsonPath("$.files[?(@.path=='pom.xml')].change", hasItem("changed")))
+        .andExpect(
+            jsonPath(
+                "$.files[?(@.path=='pom.xml')].diff",
+                hasItem(containsString("+        <version>4.1.2</version>"))))
+        .andExpect(jsonPath("$.files[?(@.path=='mvnw')].change", hasItem("same")))
+        .andExpect(jsonPath("$.files[?(@.path=='mvnw')].diff", hasItem("")))
+        .andExpect(
+            jsonPath(
+                "$.files[?(@.path=='src/main/resources/db/migration/V1__begin.sql')].change",
+                hasItem("added")));
+    mvc.perform(yaml("/comparisons", "left: " + left))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.errors[0].pointer").value("#/right"));
+    mvc.perform(yaml("/comparisons", "left: {projct: {}}\nright: " + right + "\nmiddle: {}"))
+        .andExpect(status().isBadRequest())
+        .andExpect(jsonPath("$.errors[*].pointer", hasItem("#/left/projct")))
+        .andExpect(jsonPath("$.errors[*].pointer", hasItem("#/middle")));
+    mvc.perform(yaml("/comparisons", "left: " + left + "\nright: {project: {name: Bad Name}}"))
+        .andExpect(status().isUnprocessableContent())
+        .andExpect(jsonPath("$.errors[0].pointer").value("#/right/project/name"));
+  }
 }
