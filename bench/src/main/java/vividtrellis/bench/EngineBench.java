@@ -17,6 +17,7 @@ import org.openjdk.jmh.infra.Blackhole;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.ChainedOptionsBuilder;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.TimeValue;
 import org.openjdk.jmh.util.Statistics;
@@ -88,19 +89,20 @@ public class EngineBench {
     hole.consume(verdicts.lattice(brief));
   }
 
-  /** Prints the table. */
+  /** Prints the table, of all sizes or of those that are named. */
   public static void main(String[] args) throws RunnerException {
-    Collection<RunResult> results =
-        new Runner(
-                new OptionsBuilder()
-                    .include(EngineBench.class.getName())
-                    .forks(1)
-                    .warmupIterations(3)
-                    .warmupTime(TimeValue.seconds(2))
-                    .measurementIterations(3)
-                    .measurementTime(TimeValue.seconds(2))
-                    .build())
-            .run();
+    ChainedOptionsBuilder options =
+        new OptionsBuilder()
+            .include(EngineBench.class.getName())
+            .forks(1)
+            .warmupIterations(3)
+            .warmupTime(TimeValue.seconds(2))
+            .measurementIterations(3)
+            .measurementTime(TimeValue.seconds(2));
+    if (args.length > 0) {
+      options = options.param("size", args);
+    }
+    Collection<RunResult> results = new Runner(options.build()).run();
     double first = 0;
     System.out.printf(
         "%n%-16s %-8s %10s %10s %10s %8s%n",

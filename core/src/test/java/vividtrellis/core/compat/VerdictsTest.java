@@ -9,6 +9,8 @@ import org.junit.jupiter.api.Test;
 import vividtrellis.core.TestEdition;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.EditionLoader;
 import vividtrellis.core.compat.Verdict.FilledIn;
 import vividtrellis.core.compat.Verdict.Finding;
 import vividtrellis.core.compat.Verdict.Offer;
@@ -122,6 +124,37 @@ class VerdictsTest {
         verdict.findings().stream().filter(f -> f.rule().equals("unknown-id")).toList();
     assertThat(ids).extracting(f -> f.picks().get(0)).containsExactly("/language", "/starters/0");
     assertThat(ids.get(1).because()).contains("storr", "store");
+  }
+
+  @Test
+  void aRetiredIdSaysWhatBecameOfIt() {
+    String retired = "retired:\n  boat: web\n  raft: Nobody crossed on it.\n";
+    Edition edition =
+        EditionLoader.load(
+            name -> TestEdition.file(name).map(t -> name.equals("all.yaml") ? t + retired : t));
+    Verdicts theirs = new Verdicts(edition);
+    Verdict verdict = theirs.judge(NAMED.withStarters(List.of("boat", "raft")), 2026);
+
+    Finding boat = finding(verdict, "retired-id");
+    assertThat(boat.because()).contains("boat", "web");
+    assertThat(boat.remedies().get(0).result().starters()).contains("web").doesNotContain("boat");
+    Finding raft = finding(verdict, "retired-id-gone");
+    assertThat(raft.because()).contains("raft", "Nobody crossed on it.");
+    assertThat(raft.remedies()).allMatch(way -> !way.result().starters().contains("raft"));
+    assertThat(boat.remedies()).allMatch(way -> theirs.judge(way.result(), 2026).fits());
+  }
+
+  @Test
+  void anEnormousBriefAndAnEmptyOneAreJudgedToo() {
+    List<String> all = IntStream.range(0, 400).mapToObj(i -> i % 2 == 0 ? "web" : "store").toList();
+    Verdict enormous = judge(NAMED.withStarters(all));
+
+    assertThat(finding(enormous, "store-needs-driver").picks()).containsExactly("/starters/1");
+    assertThat(judge(Brief.empty()).findings())
+        .extracting(Finding::rule)
+        .containsExactly("name-missing");
+    assertThat(judge(Brief.empty()).findings().get(0).remedies())
+        .allMatch(way -> judge(way.result()).fits());
   }
 
   @Test
