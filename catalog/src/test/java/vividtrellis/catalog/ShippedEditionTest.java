@@ -1,6 +1,7 @@
 package vividtrellis.catalog;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static vividtrellis.catalog.Written.text;
 
 import java.io.StringReader;
 import java.util.ArrayList;
@@ -25,11 +26,9 @@ import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdicts;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
-import vividtrellis.core.plan.ProjectPlanner;
 import vividtrellis.core.render.FileSet;
 import vividtrellis.core.render.FileSet.GeneratedFile;
 import vividtrellis.core.render.FileSet.Trace;
-import vividtrellis.core.render.Renderer;
 
 class ShippedEditionTest {
 
@@ -37,12 +36,7 @@ class ShippedEditionTest {
   private final Verdicts verdicts = new Verdicts(edition);
 
   private FileSet files(Verdict verdict) {
-    return Renderer.render(
-        ProjectPlanner.plan(
-            verdict.brief(),
-            verdict.selection().orElseThrow(),
-            edition,
-            ShippedEdition.surroundings()));
+    return Written.of(verdict, edition);
   }
 
   private Verdict judge(Brief brief) {
@@ -141,14 +135,6 @@ class ShippedEditionTest {
     return DocumentBuilderFactory.newDefaultInstance()
         .newDocumentBuilder()
         .parse(new InputSource(new StringReader(text(files, "pom.xml"))));
-  }
-
-  private static String text(FileSet files, String path) {
-    return files.files().stream()
-        .filter(file -> file.path().equals(path))
-        .findFirst()
-        .orElseThrow()
-        .text();
   }
 
   @ParameterizedTest

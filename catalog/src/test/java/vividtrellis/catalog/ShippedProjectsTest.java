@@ -1,6 +1,7 @@
 package vividtrellis.catalog;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static vividtrellis.catalog.Written.text;
 
 import java.util.List;
 import java.util.Map;
@@ -18,9 +19,7 @@ import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdicts;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
-import vividtrellis.core.plan.ProjectPlanner;
 import vividtrellis.core.render.FileSet;
-import vividtrellis.core.render.Renderer;
 
 /** What picks make of the build file and the settings, read with Maven's own parser. */
 class ShippedProjectsTest {
@@ -38,20 +37,7 @@ class ShippedProjectsTest {
                 .withStarters(List.of(starters)),
             2026);
     assertThat(verdict.fits()).as("%s", verdict.findings()).isTrue();
-    return Renderer.render(
-        ProjectPlanner.plan(
-            verdict.brief(),
-            verdict.selection().orElseThrow(),
-            edition,
-            ShippedEdition.surroundings()));
-  }
-
-  private static String text(FileSet files, String path) {
-    return files.files().stream()
-        .filter(file -> file.path().equals(path))
-        .findFirst()
-        .orElseThrow()
-        .text();
+    return Written.of(verdict, edition);
   }
 
   private static Model pom(FileSet files) throws Exception {
