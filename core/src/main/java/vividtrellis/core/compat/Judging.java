@@ -136,11 +136,9 @@ final class Judging implements Remedies.Judge {
 
   /** What the picks come to when the rest is filled in; nothing is added to them. */
   private Optional<Selection> selection(Pins pins) {
-    return selection(pins.pins(), pins);
-  }
-
-  private Optional<Selection> selection(List<Pin> some, Pins pins) {
-    return fix(some).solve().map(found -> board.selection(found, pins.starters(), pins.extras()));
+    return fix(pins.pins())
+        .solve()
+        .map(model -> board.selection(model, pins.starters(), pins.extras()));
   }
 
   private Search fix(List<Pin> some) {
@@ -151,18 +149,20 @@ final class Judging implements Remedies.Judge {
 
   /** While picks are at odds: what they come to when the last ones that do not fit are left out. */
   Selection nearest(Pins pins) {
-    List<Pin> kept = new ArrayList<>();
-    Optional<Selection> best = selection(kept, pins);
+    search.again().only(new BitSet());
+    Optional<Model> best = search.solve();
     for (Pin pin : pins.pins()) {
-      kept.add(pin);
-      Optional<Selection> more = selection(kept, pins);
+      int mark = search.mark();
+      pin.fix(search);
+      Optional<Model> more = search.solve();
       if (more.isPresent()) {
         best = more;
       } else {
-        kept.remove(kept.size() - 1);
+        search.undo(mark);
       }
     }
-    return best.orElseThrow(
-        () -> new IllegalStateException("the edition has no project without any pick"));
+    return best.map(model -> board.selection(model, pins.starters(), pins.extras()))
+        .orElseThrow(
+            () -> new IllegalStateException("the edition has no project without any pick"));
   }
 }
