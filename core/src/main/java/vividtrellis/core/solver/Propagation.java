@@ -50,13 +50,8 @@ final class Propagation {
     return available == null || available.get(which);
   }
 
-  boolean isIgnored(int clause) {
+  private boolean isIgnored(int clause) {
     return ignored != null && ignored.get(clause);
-  }
-
-  /** The clause that failed last; -1 if a choice had no value left by itself. */
-  int broken() {
-    return broken;
   }
 
   /** The decisions behind the failure. */
@@ -76,30 +71,27 @@ final class Propagation {
 
   /** Adds the clauses that the present failure rests on. */
   void explainFailure(BitSet clauses) {
-    BitSet choices = new BitSet();
-    BitSet switches = new BitSet();
-    if (broken >= 0) {
-      clauses.set(broken);
-      state.concern(broken, choices, switches);
-    } else {
-      choices.set(emptied);
-    }
-    state.explain(choices, switches, clauses);
+    explain(broken, emptied, clauses);
   }
 
   /** Keeps what a decision rests on: a clause that asks for it, or what a choice has left. */
   void explainDecision(int clause, int choice) {
     if (explaining) {
-      BitSet choices = new BitSet();
-      BitSet switches = new BitSet();
-      if (clause >= 0) {
-        used.set(clause);
-        state.concern(clause, choices, switches);
-      } else {
-        choices.set(choice);
-      }
-      state.explain(choices, switches, used);
+      explain(clause, choice, used);
     }
+  }
+
+  /** Adds a clause, or if it is -1 only what a choice has left, and all that lies behind it. */
+  private void explain(int clause, int choice, BitSet clauses) {
+    BitSet choices = new BitSet();
+    BitSet switches = new BitSet();
+    if (clause >= 0) {
+      clauses.set(clause);
+      state.concern(clause, choices, switches);
+    } else {
+      choices.set(choice);
+    }
+    state.explain(choices, switches, clauses);
   }
 
   void wake(int clause) {
