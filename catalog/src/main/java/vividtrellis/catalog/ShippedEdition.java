@@ -31,7 +31,8 @@ public final class ShippedEdition {
 
   /** The text of a file of it; empty if there is no such file. */
   public static Optional<String> file(String name) {
-    return resource("edition/" + name);
+    return resource("edition/" + name)
+        .or(() -> LicenceTexts.template(name, ShippedEdition::resource));
   }
 
   /** The base address of the Maven repository is Maven's own word: the super-POM's. */

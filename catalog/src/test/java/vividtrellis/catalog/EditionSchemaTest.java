@@ -112,7 +112,7 @@ class EditionSchemaTest {
         "until: 2026-05         | until: May 2026",
         "levels: [{ level: 21,  | versions: [1.0], levels: [{ level: 21,",
         "a.b:c                  | a.b.c",
-        "scope: runtime         | scope: provided",
+        "scope: runtime         | scope: sometimes",
         "framework:frame *      | frame:frame *",
         "kind: range            | kind: limits",
         "kind: range            | kind: needs",

@@ -123,7 +123,7 @@ class ShippedVerdictsTest {
             + " PostgreSQL",
         "+postgresql                                 | driver-wants-access-postgresql | caution |"
             + " Add SQL by object mapping",
-        "build=gradle-kotlin                         | not-written-yet        | caution | ",
+        "sample=walkthrough                          | not-written-yet        | caution | ",
       })
   void whatIsWorthKnowingIsSaidAndStopsNothing(
       String words, String rule, String severity, String remedy) {

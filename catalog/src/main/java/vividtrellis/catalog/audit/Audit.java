@@ -19,6 +19,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Contribution.Artifact;
+import vividtrellis.core.catalog.Contribution.Scope;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Language;
@@ -145,16 +146,22 @@ public final class Audit {
     Map<String, String> looked = new LinkedHashMap<>();
     for (Option option : edition.options().toList()) {
       for (Contribution binding : option.bindings()) {
-        boolean named =
-            option instanceof Framework
-                || binding.when().stream()
-                    .anyMatch(term -> term.variable() == Term.Variable.FRAMEWORK);
-        if (named && isFor(binding.when(), framework, version)) {
-          for (Artifact artifact : binding.artifacts()) {
-            if (isFor(artifact.when(), framework, version)
-                && looked.putIfAbsent(artifact.key(), option.id()) == null) {
-              artifact(artifact, managed, option.id() + " on " + place);
-            }
+        if (!isFor(binding.when(), framework, version)) {
+          continue;
+        }
+        for (Artifact artifact : binding.artifacts()) {
+          if (isFor(artifact.when(), framework, version)
+              && looked.putIfAbsent(artifact.key(), option.id()) == null) {
+            artifact(artifact, managed, option.id() + " on " + place);
+          }
+        }
+        for (Contribution.Plugin plugin : binding.plugins()) {
+          if (plugin.version() != null && looked.putIfAbsent(plugin.id(), option.id()) == null) {
+            String[] parts = plugin.id().split(":", -1);
+            artifact(
+                new Artifact(parts[0], parts[1], plugin.version(), Scope.COMPILE, List.of()),
+                managed,
+                option.id() + " on " + place);
           }
         }
       }

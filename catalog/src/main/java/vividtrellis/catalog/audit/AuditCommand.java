@@ -127,7 +127,9 @@ public final class AuditCommand implements Callable<Integer> {
           return Optional.of(Files.readString(file));
         }
         // The wrapper's scripts are unpacked when the shipped edition is built.
-        return name.startsWith("templates/maven/") ? ShippedEdition.file(name) : Optional.empty();
+        return name.startsWith("templates/maven/") || name.startsWith("templates/licences/")
+            ? ShippedEdition.file(name)
+            : Optional.empty();
       } catch (IOException e) {
         throw new UncheckedIOException(e);
       }

@@ -10,7 +10,9 @@ import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
@@ -30,6 +32,7 @@ import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
 import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.compat.Verdicts;
 import vividtrellis.core.document.Documents;
@@ -177,14 +180,17 @@ class AuditTest {
           framework.lines().stream().flatMap(l -> l.versions().stream()).toList()) {
         for (Option option : edition.options().toList()) {
           for (Contribution binding : option.bindings()) {
-            boolean isFor =
-                binding.when().stream()
-                    .anyMatch(
-                        term ->
-                            term.variable() == Variable.FRAMEWORK
-                                && framework.id().equals(term.id())
-                                && term.range().holds(version));
-            for (Artifact artifact : isFor ? binding.artifacts() : java.util.List.<Artifact>of()) {
+            for (Artifact artifact : binding.artifacts()) {
+              List<Term> conditions = new ArrayList<>(binding.when());
+              conditions.addAll(artifact.when());
+              boolean isFor =
+                  conditions.stream()
+                      .filter(term -> term.variable() == Variable.FRAMEWORK)
+                      .allMatch(
+                          term -> framework.id().equals(term.id()) && term.range().holds(version));
+              if (!isFor) {
+                continue;
+              }
               assertThat(text(artifacts, artifact.key()).split(" ", -1))
                   .as("%s of %s", artifact.key(), option.id())
                   .contains(version.text());

@@ -28,6 +28,13 @@ public final class BriefRules {
   private static final Pattern YEAR = Pattern.compile("(19|20)[0-9]{2}");
   private static final Pattern FORMAT = Pattern.compile("yaml|properties");
 
+  /**
+   * No account in it, since the address ends up in a build file; build systems refuse plain HTTP.
+   */
+  private static final Pattern MIRROR =
+      Pattern.compile(
+          "https://[A-Za-z0-9.-]{1,200}(:[0-9]{1,5})?(/[A-Za-z0-9._~+-]{1,100}){0,20}/?");
+
   /** What builds and frameworks replace. */
   private static final Pattern EXPANDED = Pattern.compile("[$@#]\\{");
 
@@ -62,9 +69,7 @@ public final class BriefRules {
     rules.form(Key.YEAR, YEAR, "year-form", null);
     rules.port();
     rules.form(Key.FORMAT, FORMAT, "format-unknown", "yaml");
-    brief
-        .get(Key.MIRROR)
-        .ifPresent(mirror -> rules.block("mirror-not-yet", Key.MIRROR, Map.of(), null));
+    rules.form(Key.MIRROR, MIRROR, "mirror-form", null);
     return List.copyOf(rules.complaints);
   }
 

@@ -1,6 +1,7 @@
 package vividtrellis.core.catalog;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.document.Node;
@@ -12,10 +13,15 @@ import vividtrellis.core.document.Node;
  * @param when further conditions, such as a range of framework versions; empty for always
  * @param parent the build file's parent, if this option sets it
  * @param properties of the build
+ * @param boms lists of versions that dependencies take theirs from
  * @param artifacts dependencies
  * @param without what must not be brought along ({@code group:artifact}), to those that would
- * @param plugins of the build
+ * @param sources {@code main} and {@code test} to where the code lies, for a build that must be
+ *     told
+ * @param plugins of a Maven build
+ * @param script plugins and parts of a Gradle build
  * @param settings profile to (dotted key to value); the profile {@code shared} holds everywhere
+ * @param services what the application talks to, by name, as a compose file describes it
  * @param files whole files, or parts of files that several options write together
  * @param variables further words for templates
  */
@@ -23,19 +29,40 @@ public record Contribution(
     List<Term> when,
     @Nullable Artifact parent,
     Map<String, String> properties,
+    List<Artifact> boms,
     List<Artifact> artifacts,
     Map<String, List<String>> without,
+    Map<String, String> sources,
     List<Plugin> plugins,
+    List<Plugin> script,
     Map<String, Map<String, String>> settings,
+    Node.Fields services,
     List<FilePart> files,
     Map<String, String> variables) {
 
-  /** In which phases an artifact is there; from widest to narrowest. */
+  /** In which phases an artifact is there; in the order in which a build file has them. */
   public enum Scope {
+    /** While compiling and running. */
     COMPILE,
-    OPTIONAL,
+    /** While compiling only. */
+    COMPILE_ONLY,
+    /** On the developer's machine only. */
+    DEVELOPMENT,
+    /** While running, brought by the server that the application is put into. */
+    PROVIDED,
+    /** While running. */
     RUNTIME,
-    TEST
+    /** Read by the compiler: it writes code. */
+    PROCESSOR,
+    /** While testing. */
+    TEST,
+    /** While tests run, not while they are compiled. */
+    TEST_RUNTIME;
+
+    /** The word for it in a catalog. */
+    public String word() {
+      return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
   }
 
   /**
@@ -53,12 +80,20 @@ public record Contribution(
   }
 
   /**
-   * A plugin of the build.
+   * A plugin of the build, or of a script a part that belongs to no plugin.
    *
-   * @param body what stands below the coordinates: configuration, executions
+   * @param id {@code group:artifact} for Maven, an id for a script; empty for a part without one
+   * @param version {@code null} where the parent or the build system says it
+   * @param alias the name that a script gives to a plugin with a version; else {@code null}
+   * @param body what stands below it
    * @param because why it is there, if the option's own name does not say it
    */
-  public record Plugin(String group, String artifact, Node.Fields body, @Nullable String because) {}
+  public record Plugin(
+      String id,
+      @Nullable String version,
+      @Nullable String alias,
+      Node.Fields body,
+      @Nullable String because) {}
 
   /**
    * A file, or one part of it. Parts with the same path are joined in order.

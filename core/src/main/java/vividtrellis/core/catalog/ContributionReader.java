@@ -1,8 +1,8 @@
 package vividtrellis.core.catalog;
 
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -24,10 +24,14 @@ final class ContributionReader {
         section.parsed("when", Term::parse),
         parent,
         section.texts("properties"),
+        section.sections("boms", ContributionReader::artifact),
         section.sections("artifacts", ContributionReader::artifact),
         without(section),
+        section.texts("sources"),
         section.sections("plugins", ContributionReader::plugin),
+        section.sections("script", ContributionReader::script),
         settings(section),
+        section.mapping("services"),
         section.sections("files", ContributionReader::file),
         section.texts("variables"));
   }
@@ -54,9 +58,22 @@ final class ContributionReader {
   }
 
   private static Plugin plugin(Section section) {
-    String[] coordinates = coordinates(section, "plugin");
     return new Plugin(
-        coordinates[0], coordinates[1], section.mapping("body"), section.optional("because"));
+        String.join(":", coordinates(section, "plugin")),
+        section.optional("version"),
+        null,
+        section.mapping("body"),
+        section.optional("because"));
+  }
+
+  private static Plugin script(Section section) {
+    String id = section.optional("plugin");
+    return new Plugin(
+        id == null ? "" : id,
+        section.optional("version"),
+        section.optional("alias"),
+        section.mapping("body"),
+        section.optional("because"));
   }
 
   private static FilePart file(Section section) {
@@ -105,11 +122,13 @@ final class ContributionReader {
   private static Scope scope(Section section) {
     @Nullable String scope = section.optional("scope");
     for (Scope each : Scope.values()) {
-      if (scope == null || each.name().toLowerCase(Locale.ROOT).equals(scope)) {
+      if (scope == null || each.word().equals(scope)) {
         return each;
       }
     }
-    section.fault(section.at("scope"), "'scope' is compile, optional, runtime or test");
+    section.fault(
+        section.at("scope"),
+        "'scope' is one of " + Arrays.stream(Scope.values()).map(Scope::word).toList());
     return Scope.COMPILE;
   }
 

@@ -1,12 +1,15 @@
 package vividtrellis.core.catalog;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vividtrellis.core.catalog.InvalidEdition.Fault;
 import vividtrellis.core.catalog.Options.Option;
@@ -76,11 +79,24 @@ final class EditionAudit {
       binding.artifacts().forEach(artifact -> references(option.id(), artifact.when()));
       for (Contribution.FilePart part : binding.files()) {
         references(option.id(), part.when());
-        if (!edition.templates().containsKey(part.template())) {
+        if (!isThere(part.template())) {
           fault(option.id(), "there is no template '" + part.template() + "'");
         }
       }
     }
+  }
+
+  /** A name with a word in it stands for as many templates as the word has values. */
+  private boolean isThere(String template) {
+    if (!template.contains("{{")) {
+      return edition.templates().containsKey(template);
+    }
+    Pattern form =
+        Pattern.compile(
+            Arrays.stream(template.split("\\{\\{[A-Za-z]+}}", -1))
+                .map(Pattern::quote)
+                .collect(Collectors.joining("[^/]+")));
+    return edition.templates().keySet().stream().anyMatch(form.asMatchPredicate());
   }
 
   private void rules() {

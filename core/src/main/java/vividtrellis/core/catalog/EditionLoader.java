@@ -199,7 +199,8 @@ public final class EditionLoader {
   }
 
   private Choice choice(Section section) {
-    return new Choice(about(section), bindings(section));
+    return new Choice(
+        about(section), section.parsed("search", Function.identity()), bindings(section));
   }
 
   private Starter starter(Section section) {

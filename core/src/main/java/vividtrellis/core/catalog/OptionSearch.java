@@ -31,7 +31,6 @@ import org.apache.lucene.search.TermQuery;
 import org.apache.lucene.search.similarities.BooleanSimilarity;
 import org.apache.lucene.store.ByteBuffersDirectory;
 import vividtrellis.core.catalog.Options.Option;
-import vividtrellis.core.catalog.Options.Starter;
 
 /**
  * Finds options by what people type: a product, a standard, a task, an old name. The beginning of a
@@ -76,11 +75,9 @@ public final class OptionSearch<T extends Option> {
     document.add(new TextField("id", option.id().replace('-', ' '), Field.Store.NO));
     document.add(new TextField("label", option.about().label(), Field.Store.NO));
     document.add(new TextField("summary", option.about().summary(), Field.Store.NO));
-    if (option instanceof Starter starter) {
-      for (String word : starter.search()) {
-        document.add(new TextField("word", word, Field.Store.NO));
-        document.add(new StringField("whole", word.toLowerCase(Locale.ROOT), Field.Store.NO));
-      }
+    for (String word : option.search()) {
+      document.add(new TextField("word", word, Field.Store.NO));
+      document.add(new StringField("whole", word.toLowerCase(Locale.ROOT), Field.Store.NO));
     }
     return document;
   }

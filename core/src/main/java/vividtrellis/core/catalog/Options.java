@@ -32,6 +32,11 @@ public final class Options {
     /** What it puts into a project, and when. */
     List<Contribution> bindings();
 
+    /** Words by which people look for it, beside its own name. */
+    default List<String> search() {
+      return List.of();
+    }
+
     /** The word in a brief. */
     default String id() {
       return about().id();
@@ -148,8 +153,13 @@ public final class Options {
     }
   }
 
-  /** Something that is picked by its id alone: packaging, sample depth, layout, extra. */
-  public record Choice(About about, List<Contribution> bindings) implements Option {}
+  /**
+   * Something that is picked by its id alone: packaging, sample depth, layout, extra.
+   *
+   * @param search words by which people look for it
+   */
+  public record Choice(About about, List<String> search, List<Contribution> bindings)
+      implements Option {}
 
   /**
    * A capability.

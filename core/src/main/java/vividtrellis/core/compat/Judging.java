@@ -33,7 +33,7 @@ final class Judging implements Remedies.Judge {
 
   Judging(Board board, Set<String> dependencies) {
     this.board = board;
-    this.naming = new Naming(dependencies);
+    this.naming = new Naming(dependencies, new Licences(board.edition()));
     this.search = board.problem().search();
   }
 

@@ -200,8 +200,7 @@ final class Lighter {
             case ALONGSIDE -> selection.alongside();
             case JVM, JDK -> "";
           };
-      boolean alongside = axis == Axis.ALONGSIDE && !id.equals(Axis.NONE);
-      if (alongside || (axis != Axis.ALONGSIDE && isPlanned(board.options(axis), id))) {
+      if (axis != Axis.ALONGSIDE && isPlanned(board.options(axis), id)) {
         planned(axis.key().pointer(), board.label(id.replaceFirst("@.*", "")));
       }
     }

@@ -20,15 +20,21 @@ import vividtrellis.core.compat.Verdict.Severity;
 final class Naming {
 
   private final Set<String> dependencies;
-  private final Map<Map<Key, String>, List<Draft>> known = new HashMap<>();
+  private final Licences licences;
+  private final Map<Named, List<Draft>> known = new HashMap<>();
+
+  /** What the answer depends on. */
+  private record Named(Map<Key, String> texts, boolean licensed) {}
 
   /**
    * For one verdict.
    *
    * @param dependencies {@code group:artifact} of everything that a project can depend on
+   * @param licences those whose text is at hand
    */
-  Naming(Set<String> dependencies) {
+  Naming(Set<String> dependencies, Licences licences) {
     this.dependencies = dependencies;
+    this.licences = licences;
   }
 
   /** What blocks. */
@@ -51,7 +57,8 @@ final class Naming {
                 named.put(key, value);
               }
             });
-    return known.computeIfAbsent(named, names -> look(brief));
+    return known.computeIfAbsent(
+        new Named(named, licences.isAskedFor(brief)), names -> look(brief));
   }
 
   private List<Draft> look(Brief brief) {
@@ -59,6 +66,7 @@ final class Naming {
     for (Complaint complaint : BriefRules.complaints(brief)) {
       faults.add(Draft.of(complaint));
     }
+    licences.fault(brief).ifPresent(faults::add);
     Names names = Names.of(brief);
     String coordinates = names.group() + ":" + names.artifact();
     if (dependencies.contains(coordinates)) {

@@ -41,6 +41,26 @@ public record Selection(
     extras = Collections.unmodifiableSet(new LinkedHashSet<>(extras));
   }
 
+  /** The same on another JDK. */
+  Selection on(Version otherJdk) {
+    return new Selection(
+        build,
+        buildVersion,
+        language,
+        languageVersion,
+        jvm,
+        otherJdk,
+        framework,
+        frameworkVersion,
+        servlet,
+        packaging,
+        sample,
+        layout,
+        alongside,
+        starters,
+        extras);
+  }
+
   /** Whether a condition holds. */
   public boolean holds(Term term) {
     boolean plain =

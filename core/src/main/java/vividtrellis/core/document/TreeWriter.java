@@ -22,7 +22,8 @@ import tools.jackson.core.util.DefaultPrettyPrinter;
 final class TreeWriter {
 
   /** Keys whose values the readers of a brief expect to be numbers. */
-  static final Set<String> WHOLE_NUMBERS = Set.of("brief", "jvm", "jdk", "year", "port");
+  static final Set<String> WHOLE_NUMBERS =
+      Set.of("brief", "jvm", "jdk", "year", "port", "receipt", "from", "to");
 
   private static final JsonFactory FACTORY = new JsonFactory();
 

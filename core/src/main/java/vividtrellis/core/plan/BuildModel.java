@@ -2,21 +2,33 @@ package vividtrellis.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Contribution.Scope;
-import vividtrellis.core.document.Node;
 
 /**
  * A build, whatever system will run it.
  *
+ * @param system id of the build system: which form it is written in
  * @param about coordinates and texts in the order in which they are written
+ * @param properties named values, in the order in which they are written
+ * @param boms lists of versions that dependencies without one take theirs from
  * @param dependencies widest scope first, then in the order of the picks
+ * @param sources where main and test code lie, if not where the build system looks by itself
+ * @param plugins in order; a script of a build has parts of its own beside them
+ * @param script parts of a script that belong to no plugin
+ * @param mirror the repository that stands in for the usual one
  */
 public record BuildModel(
+    String system,
     Optional<Dependency> parent,
     List<Property> about,
     List<Property> properties,
+    List<Dependency> boms,
     List<Dependency> dependencies,
-    List<Plugin> plugins) {
+    List<Property> sources,
+    List<Plugin> plugins,
+    List<BuildPart> script,
+    Optional<Property> mirror) {
 
   /** A named value. */
   public record Property(String name, String value, Cause cause) {}
@@ -24,7 +36,7 @@ public record BuildModel(
   /**
    * An artifact that the project depends on.
    *
-   * @param version empty where the parent says it
+   * @param version empty where a parent or BOM says it
    * @param without what it would bring along and must not
    */
   public record Dependency(
@@ -46,7 +58,15 @@ public record BuildModel(
   /**
    * A plugin of the build.
    *
-   * @param body what stands below the coordinates, with all words filled in
+   * @param id {@code group:artifact} for Maven, the plugin's id for Gradle
+   * @param version {@code null} where the parent or the build system says it
+   * @param alias the name that a script gives to one with a version
+   * @param body what stands below it
    */
-  public record Plugin(String group, String artifact, Node.Fields body, Cause cause) {}
+  public record Plugin(
+      String id,
+      @Nullable String version,
+      @Nullable String alias,
+      List<BuildPart> body,
+      Cause cause) {}
 }

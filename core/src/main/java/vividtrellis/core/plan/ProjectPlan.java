@@ -10,6 +10,7 @@ import java.util.Map;
  * @param words what templates are filled with
  * @param settings profile to its settings, in the order of their causes; {@code shared} comes first
  * @param settingsFormat yaml or properties
+ * @param documents files written from a tree rather than from a template
  * @param files parts of files; parts with the same path belong together, in order
  * @param templates name to text, those of the edition
  */
@@ -19,6 +20,7 @@ public record ProjectPlan(
     BuildModel build,
     Map<String, List<Setting>> settings,
     String settingsFormat,
+    List<TreeDocument> documents,
     List<Part> files,
     Map<String, String> templates) {
 
@@ -28,6 +30,14 @@ public record ProjectPlan(
    * @param path key, part by part; a part may have dots of its own
    */
   public record Setting(List<String> path, String value, Cause cause) {}
+
+  /**
+   * A YAML file that several picks write together.
+   *
+   * @param path below the root, with slashes
+   * @param purpose what the file is for
+   */
+  public record TreeDocument(String path, String purpose, List<BuildPart> parts, Cause cause) {}
 
   /**
    * A file, or a part of one.

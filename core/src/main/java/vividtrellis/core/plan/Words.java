@@ -2,16 +2,58 @@ package vividtrellis.core.plan;
 
 import com.samskivert.mustache.Escapers;
 import com.samskivert.mustache.Mustache;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
-/** What templates are filled with, and the filling. */
+/**
+ * What templates are filled with, and the filling. A word knows which pick it comes from; while a
+ * template is filled, each value carries an invisible mark of its word, so that every line can say
+ * which picks are in it. Marks are of a private range that no brief may hold.
+ */
 public final class Words {
 
-  private final Map<String, Object> values;
+  /** Stands before the number of a word; both are taken out again. */
+  private static final char MARK = '\uE000';
 
-  Words(Map<String, Object> values) {
-    this.values = new TreeMap<>(values);
+  private static final int FIRST = 0xE100;
+  private static final Pattern MARKED = Pattern.compile(MARK + "([\uE100-\uEFFF])");
+  private static final Pattern SECTION = Pattern.compile("\\s*\\{\\{([#^/])([A-Za-z]+)}}\\s*");
+
+  private final Map<String, Object> values = new TreeMap<>();
+  private final Map<String, Integer> numbers = new TreeMap<>();
+  private final List<Cause> causes = new ArrayList<>();
+
+  Words() {}
+
+  /** A word that no pick stands for. */
+  void put(String word, String value) {
+    values.put(word, value);
+  }
+
+  /** A word that comes from a pick. An empty value counts as false where it opens a section. */
+  void put(String word, String value, Cause cause) {
+    numbers.put(word, causes.size());
+    values.put(word, value.isEmpty() ? value : marked(value, cause));
+  }
+
+  /** A list, each of whose entries is a mapping from words to values. */
+  void put(String word, List<Map<String, String>> entries) {
+    values.put(word, entries);
+  }
+
+  /** A value with the mark of its cause. */
+  String marked(String value, Cause cause) {
+    causes.add(cause);
+    return "" + MARK + (char) (FIRST + causes.size() - 1) + value;
+  }
+
+  boolean has(String word) {
+    return values.containsKey(word);
   }
 
   /** How a value is made harmless for the format of the file that it goes into. */
@@ -29,6 +71,36 @@ public final class Words {
           {"\"", "\\\""},
           {"\n", "\\n"},
           {"\r", "\\r"}
+        }),
+    /** Inside a string literal in double quotes of Kotlin or Groovy, which also replace in it. */
+    REPLACING(
+        new String[][] {
+          {"\\", "\\\\"},
+          {"\"", "\\\""},
+          {"$", "\\$"},
+          {"\n", "\\n"},
+          {"\r", "\\r"}
+        }),
+    /** Inside a YAML scalar in double quotes. */
+    YAML(
+        new String[][] {
+          {"\\", "\\\\"},
+          {"\"", "\\\""},
+          {"\n", "\\n"},
+          {"\r", "\\r"}
+        }),
+    /** In the text of an HTML page, or of an attribute in double quotes. */
+    HTML(
+        new String[][] {
+          {"&", "&amp;"},
+          {"<", "&lt;"},
+          {">", "&gt;"},
+          {"\"", "&quot;"},
+          {"'", "&#39;"},
+          {"{", "&#123;"},
+          {"$", "&#36;"},
+          {"\n", " "},
+          {"\r", " "}
         }),
     /** In running text of Markdown. */
     MARKDOWN(
@@ -58,16 +130,91 @@ public final class Words {
 
     /** The escaping for a file, by its ending. */
     public static Escaping of(String path) {
-      return path.endsWith(".java") ? JAVA : path.endsWith(".md") ? MARKDOWN : NONE;
+      return switch (path.substring(path.lastIndexOf('.') + 1)) {
+        case "java" -> JAVA;
+        case "kt", "groovy", "kts", "gradle" -> REPLACING;
+        case "md" -> MARKDOWN;
+        case "yml", "yaml", "json", "service" -> YAML;
+        case "html", "ftlh", "mustache", "tpl" -> HTML;
+        default -> NONE;
+      };
     }
   }
 
   /**
-   * Fills a template; a word that is not there is a fault of the edition.
+   * A filled text.
+   *
+   * @param cause the picks whose words are in it; empty if there are none
+   */
+  public record Filled(String text, Optional<Cause> cause) {}
+
+  /**
+   * Fills a template that is one value; a word that is not there is a fault of the edition.
    *
    * @throws com.samskivert.mustache.MustacheException when the template or a word of it is wrong
    */
-  public String fill(String template, Escaping escaping) {
-    return Mustache.compiler().withEscaper(escaping.escaper).compile(template).execute(values);
+  public Filled value(String template) {
+    return template.contains("{{")
+        ? unmarked(run(template, Escaping.NONE), Optional.empty())
+        : new Filled(template, Optional.empty());
+  }
+
+  /**
+   * Fills a template of a file, line by line. A line also owes itself to the sections it stands in,
+   * where those are opened by a word of a pick.
+   *
+   * @throws com.samskivert.mustache.MustacheException when the template or a word of it is wrong
+   */
+  public List<Filled> lines(String template, Escaping escaping) {
+    return run(withSections(template), escaping)
+        .lines()
+        .map(line -> unmarked(line, Optional.empty()))
+        .toList();
+  }
+
+  /** Adds to each line the marks of the sections around it. */
+  private String withSections(String template) {
+    StringBuilder text = new StringBuilder();
+    List<String> open = new ArrayList<>();
+    for (String line : template.lines().toList()) {
+      Matcher section = SECTION.matcher(line);
+      if (section.matches()) {
+        if (section.group(1).equals("/")) {
+          open.remove(open.size() - 1);
+        } else {
+          open.add(section.group(2));
+        }
+      } else {
+        for (String word : open) {
+          Integer number = numbers.get(word);
+          if (number != null) {
+            text.append(MARK).append((char) (FIRST + number));
+          }
+        }
+      }
+      text.append(line).append('\n');
+    }
+    return text.toString();
+  }
+
+  private String run(String template, Escaping escaping) {
+    return Mustache.compiler()
+        .withEscaper(escaping.escaper)
+        .emptyStringIsFalse(true)
+        .compile(template)
+        .execute(values);
+  }
+
+  private Filled unmarked(String text, Optional<Cause> start) {
+    Matcher marked = MARKED.matcher(text);
+    StringBuilder plain = new StringBuilder();
+    Optional<Cause> cause = start;
+    while (marked.find()) {
+      Cause more = causes.get(marked.group(1).charAt(0) - FIRST);
+      cause = Optional.of(cause.isPresent() ? cause.get().and(more) : more);
+      marked.appendReplacement(plain, "");
+    }
+    marked.appendTail(plain);
+    return new Filled(plain.toString(), cause);
   }
 }

@@ -1,5 +1,7 @@
 package vividtrellis.core.render;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -13,6 +15,21 @@ public record FileSet(String root, List<GeneratedFile> files) {
   /** Copies its list. */
   public FileSet {
     files = List.copyOf(files);
+  }
+
+  /** Files by path: those of a directory before its directories. */
+  public static FileSet of(String root, List<GeneratedFile> files) {
+    List<GeneratedFile> sorted = new ArrayList<>(files);
+    sorted.sort(Comparator.comparing(FileSet::sortKey));
+    return new FileSet(root, sorted);
+  }
+
+  /** Makes a file sort before the directories beside it, whatever their names. */
+  private static String sortKey(GeneratedFile file) {
+    int end = file.path().lastIndexOf('/') + 1;
+    return file.path().substring(0, end).replace("/", "/\u0001")
+        + "\0"
+        + file.path().substring(end);
   }
 
   /**

@@ -3,14 +3,16 @@ package vividtrellis.core.render;
 import com.google.common.xml.XmlEscapers;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import vividtrellis.core.catalog.Contribution.Scope;
-import vividtrellis.core.document.Node;
 import vividtrellis.core.plan.BuildModel;
 import vividtrellis.core.plan.BuildModel.Dependency;
 import vividtrellis.core.plan.BuildModel.Exclusion;
 import vividtrellis.core.plan.BuildModel.Plugin;
 import vividtrellis.core.plan.BuildModel.Property;
+import vividtrellis.core.plan.BuildPart;
+import vividtrellis.core.plan.BuildPart.Branch;
+import vividtrellis.core.plan.BuildPart.Leaf;
 import vividtrellis.core.plan.Cause;
 
 /** Writes a build model as {@code pom.xml}: ordered, nothing empty, nothing that is a default. */
@@ -18,17 +20,24 @@ final class MavenWriter {
 
   private static final Cause FORM = Cause.own("What every Maven build file has");
 
-  private final TracedText out = new TracedText();
+  private static final String COMPILER = "org.apache.maven.plugins:maven-compiler-plugin";
 
-  private MavenWriter() {}
+  private final TracedText out = new TracedText();
+  private final BuildModel build;
+  private final Map<String, Property> versions;
+
+  private MavenWriter(BuildModel build) {
+    this.build = build;
+    this.versions = SharedVersions.of(build.dependencies());
+  }
 
   static TracedText write(BuildModel build) {
-    MavenWriter writer = new MavenWriter();
-    writer.project(build);
+    MavenWriter writer = new MavenWriter(build);
+    writer.project();
     return writer.out;
   }
 
-  private void project(BuildModel build) {
+  private void project() {
     out.line("<?xml version=\"1.0\" encoding=\"UTF-8\"?>", FORM);
     out.line("<project xmlns=\"http://maven.apache.org/POM/4.0.0\"", FORM);
     out.line("         xmlns:xsi=\"http://www.w3.org/2001/XMLSchema-instance\"", FORM);
@@ -40,27 +49,18 @@ final class MavenWriter {
     build.parent().ifPresent(this::parent);
     out.line("", FORM);
     build.about().forEach(this::about);
-    if (!build.properties().isEmpty()) {
-      Cause cause = build.properties().get(0).cause();
-      out.line("", cause);
-      out.line("    <properties>", cause);
-      build.properties().forEach(p -> element(2, p.name(), p.value(), p.cause()));
-      out.line("    </properties>", cause);
-    }
-    if (!build.dependencies().isEmpty()) {
+    properties();
+    boms();
+    List<Dependency> dependencies =
+        build.dependencies().stream().filter(each -> each.scope() != Scope.PROCESSOR).toList();
+    if (!dependencies.isEmpty()) {
       out.line("", FORM);
       out.line("    <dependencies>", FORM);
-      build.dependencies().forEach(this::dependency);
+      dependencies.forEach(each -> dependency(2, each));
       out.line("    </dependencies>", FORM);
     }
-    if (!build.plugins().isEmpty()) {
-      out.line("", FORM);
-      out.line("    <build>", FORM);
-      out.line("        <plugins>", FORM);
-      build.plugins().forEach(this::plugin);
-      out.line("        </plugins>", FORM);
-      out.line("    </build>", FORM);
-    }
+    build();
+    build.mirror().ifPresent(this::mirror);
     out.line("</project>", FORM);
   }
 
@@ -100,63 +100,177 @@ final class MavenWriter {
     }
   }
 
-  private void dependency(Dependency dependency) {
+  private void properties() {
+    List<Property> all = new ArrayList<>(build.properties());
+    all.addAll(SharedVersions.named(versions));
+    if (!all.isEmpty()) {
+      Cause cause = all.get(0).cause();
+      out.line("", cause);
+      out.line("    <properties>", cause);
+      all.forEach(p -> element(2, p.name(), p.value(), p.cause()));
+      out.line("    </properties>", cause);
+    }
+  }
+
+  private void boms() {
+    if (build.boms().isEmpty()) {
+      return;
+    }
+    Cause cause = build.boms().get(0).cause();
+    out.line("", cause);
+    out.line("    <dependencyManagement>", cause);
+    out.line("        <dependencies>", cause);
+    for (Dependency bom : build.boms()) {
+      out.line("            <dependency>", bom.cause());
+      element(4, "groupId", bom.group(), bom.cause());
+      element(4, "artifactId", bom.artifact(), bom.cause());
+      element(4, "version", bom.version().orElseThrow(), bom.cause());
+      element(4, "type", "pom", bom.cause());
+      element(4, "scope", "import", bom.cause());
+      out.line("            </dependency>", bom.cause());
+    }
+    out.line("        </dependencies>", cause);
+    out.line("    </dependencyManagement>", cause);
+  }
+
+  private void dependency(int depth, Dependency dependency) {
     Cause cause = dependency.cause();
-    out.line("        <dependency>", cause);
-    element(3, "groupId", dependency.group(), cause);
-    element(3, "artifactId", dependency.artifact(), cause);
-    dependency.version().ifPresent(version -> element(3, "version", version, cause));
-    if (dependency.scope() == Scope.OPTIONAL) {
-      element(3, "optional", "true", cause);
-    } else if (dependency.scope() != Scope.COMPILE) {
-      element(3, "scope", dependency.scope().name().toLowerCase(Locale.ROOT), cause);
+    out.line(indent(depth) + "<dependency>", cause);
+    coordinates(depth + 1, dependency);
+    switch (dependency.scope()) {
+      case COMPILE, PROCESSOR -> {}
+      case COMPILE_ONLY -> element(depth + 1, "optional", "true", cause);
+      case DEVELOPMENT -> {
+        element(depth + 1, "scope", "runtime", cause);
+        element(depth + 1, "optional", "true", cause);
+      }
+      case PROVIDED, RUNTIME, TEST -> element(depth + 1, "scope", dependency.scope().word(), cause);
+      case TEST_RUNTIME -> element(depth + 1, "scope", "test", cause);
     }
     if (!dependency.without().isEmpty()) {
       Cause first = dependency.without().get(0).cause();
-      out.line("            <exclusions>", first);
+      out.line(indent(depth + 1) + "<exclusions>", first);
       for (Exclusion exclusion : dependency.without()) {
-        out.line("                <exclusion>", exclusion.cause());
-        element(5, "groupId", exclusion.group(), exclusion.cause());
-        element(5, "artifactId", exclusion.artifact(), exclusion.cause());
-        out.line("                </exclusion>", exclusion.cause());
+        out.line(indent(depth + 2) + "<exclusion>", exclusion.cause());
+        element(depth + 3, "groupId", exclusion.group(), exclusion.cause());
+        element(depth + 3, "artifactId", exclusion.artifact(), exclusion.cause());
+        out.line(indent(depth + 2) + "</exclusion>", exclusion.cause());
       }
-      out.line("            </exclusions>", first);
+      out.line(indent(depth + 1) + "</exclusions>", first);
     }
-    out.line("        </dependency>", cause);
+    out.line(indent(depth) + "</dependency>", cause);
   }
 
-  private void plugin(Plugin plugin) {
+  private void coordinates(int depth, Dependency dependency) {
+    Cause cause = dependency.cause();
+    element(depth, "groupId", dependency.group(), cause);
+    element(depth, "artifactId", dependency.artifact(), cause);
+    Property shared = versions.get(dependency.key());
+    if (shared != null) {
+      element(depth, "version", "${" + shared.name() + "}", cause);
+    } else {
+      dependency.version().ifPresent(version -> element(depth, "version", version, cause));
+    }
+  }
+
+  private void build() {
+    List<Dependency> processors =
+        build.dependencies().stream().filter(each -> each.scope() == Scope.PROCESSOR).toList();
+    List<Plugin> plugins = new ArrayList<>(build.plugins());
+    if (!processors.isEmpty() && plugins.stream().noneMatch(p -> p.id().equals(COMPILER))) {
+      plugins.add(new Plugin(COMPILER, null, null, List.of(), processors.get(0).cause()));
+    }
+    if (plugins.isEmpty() && build.sources().isEmpty()) {
+      return;
+    }
+    out.line("", FORM);
+    out.line("    <build>", FORM);
+    build.sources().forEach(each -> element(2, each.name(), each.value(), each.cause()));
+    out.line("        <plugins>", FORM);
+    plugins.forEach(each -> plugin(each, each.id().equals(COMPILER) ? processors : List.of()));
+    out.line("        </plugins>", FORM);
+    out.line("    </build>", FORM);
+  }
+
+  private void plugin(Plugin plugin, List<Dependency> processors) {
     Cause cause = plugin.cause();
     out.line("            <plugin>", cause);
-    element(4, "groupId", plugin.group(), cause);
-    element(4, "artifactId", plugin.artifact(), cause);
-    fields(4, plugin.body(), cause);
+    int colon = plugin.id().indexOf(':');
+    element(4, "groupId", plugin.id().substring(0, colon), cause);
+    element(4, "artifactId", plugin.id().substring(colon + 1), cause);
+    if (plugin.version() != null) {
+      element(4, "version", String.valueOf(plugin.version()), cause);
+    }
+    boolean open = false;
+    for (BuildPart part : plugin.body()) {
+      if (!processors.isEmpty() && part instanceof Branch it && it.name().equals("configuration")) {
+        out.line(indent(4) + "<configuration>", it.cause());
+        it.parts().forEach(each -> part(5, each.name(), each));
+        processors(processors);
+        out.line(indent(4) + "</configuration>", it.cause());
+        open = true;
+      } else {
+        part(4, part.name(), part);
+      }
+    }
+    if (!processors.isEmpty() && !open) {
+      out.line(indent(4) + "<configuration>", processors.get(0).cause());
+      processors(processors);
+      out.line(indent(4) + "</configuration>", processors.get(0).cause());
+    }
     out.line("            </plugin>", cause);
   }
 
-  private void fields(int depth, Node.Fields fields, Cause cause) {
-    fields.values().forEach((name, value) -> any(depth, name, value, cause));
+  private void processors(List<Dependency> processors) {
+    Cause first = processors.get(0).cause();
+    out.line(indent(5) + "<annotationProcessorPaths>", first);
+    for (Dependency processor : processors) {
+      out.line(indent(6) + "<path>", processor.cause());
+      coordinates(7, processor);
+      out.line(indent(6) + "</path>", processor.cause());
+    }
+    out.line(indent(5) + "</annotationProcessorPaths>", first);
   }
 
-  private void any(int depth, String name, Node value, Cause cause) {
-    if (value instanceof Node.Scalar scalar) {
-      if (scalar.text() == null) {
-        out.line(indent(depth) + "<" + name + "/>", cause);
+  private void part(int depth, String name, BuildPart part) {
+    if (part instanceof Leaf leaf) {
+      if (leaf.value() == null) {
+        out.line(indent(depth) + "<" + name + "/>", leaf.cause());
       } else {
-        element(depth, name, scalar.text(), cause);
+        element(depth, name, String.valueOf(leaf.value()), leaf.cause());
       }
       return;
     }
-    out.line(indent(depth) + "<" + name + ">", cause);
-    if (value instanceof Node.Fields nested) {
-      fields(depth + 1, nested, cause);
-    } else {
-      // Maven's lists are named in the plural, their entries in the singular.
-      String each = name.endsWith("s") ? name.substring(0, name.length() - 1) : name;
-      List<Node> values = new ArrayList<>(((Node.Items) value).values());
-      values.forEach(entry -> any(depth + 1, each, entry, cause));
+    Branch branch = (Branch) part;
+    if (branch.parts().isEmpty()) {
+      out.line(indent(depth) + "<" + name + "/>", branch.cause());
+      return;
     }
-    out.line(indent(depth) + "</" + name + ">", cause);
+    out.line(indent(depth) + "<" + name + ">", branch.cause());
+    // Maven's lists are named in the plural, their entries in the singular.
+    String each =
+        name.endsWith("ies")
+            ? name.substring(0, name.length() - 3) + "y"
+            : name.endsWith("s") ? name.substring(0, name.length() - 1) : name;
+    for (BuildPart nested : branch.parts()) {
+      part(depth + 1, branch.list() ? each : nested.name(), nested);
+    }
+    out.line(indent(depth) + "</" + name + ">", branch.cause());
+  }
+
+  private void mirror(Property mirror) {
+    for (String kind : List.of("repositories/repository", "pluginRepositories/pluginRepository")) {
+      String list = kind.substring(0, kind.indexOf('/'));
+      String one = kind.substring(kind.indexOf('/') + 1);
+      out.line("", mirror.cause());
+      out.line("    <" + list + ">", mirror.cause());
+      out.line("        <" + one + ">", mirror.cause());
+      // The id of the usual repository, so that this one takes its place.
+      element(3, "id", "central", mirror.cause());
+      element(3, "url", mirror.value(), mirror.cause());
+      out.line("        </" + one + ">", mirror.cause());
+      out.line("    </" + list + ">", mirror.cause());
+    }
   }
 
   private void element(int depth, String name, String value, Cause cause) {

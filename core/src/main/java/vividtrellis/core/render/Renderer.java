@@ -5,10 +5,13 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import vividtrellis.core.plan.Cause;
 import vividtrellis.core.plan.ProjectPlan;
 import vividtrellis.core.plan.ProjectPlan.Part;
 import vividtrellis.core.plan.ProjectPlan.Setting;
+import vividtrellis.core.plan.ProjectPlan.TreeDocument;
 import vividtrellis.core.plan.Words.Escaping;
+import vividtrellis.core.plan.Words.Filled;
 import vividtrellis.core.render.FileSet.GeneratedFile;
 
 /** The door of this room: a plan gives files. */
@@ -26,22 +29,28 @@ public final class Renderer {
     Renderer renderer = new Renderer(plan);
     renderer.build();
     plan.settings().forEach(renderer::settings);
+    plan.documents().forEach(renderer::document);
     renderer.parts();
-    renderer.files.sort(Comparator.comparing(Renderer::sortKey));
-    return new FileSet(plan.root(), renderer.files);
-  }
-
-  /** Makes a file sort before the directories beside it, whatever their names. */
-  private static String sortKey(GeneratedFile file) {
-    int end = file.path().lastIndexOf('/') + 1;
-    return file.path().substring(0, end).replace("/", "/\u0001")
-        + "\0"
-        + file.path().substring(end);
+    return FileSet.of(plan.root(), renderer.files);
   }
 
   private void build() {
-    TracedText text = MavenWriter.write(plan.build());
-    add("pom.xml", text, "644", "What Maven builds, and with what", "yours");
+    if (plan.build().system().equals("maven")) {
+      add("pom.xml", MavenWriter.write(plan.build()), "644", "What Maven builds, and with what");
+      return;
+    }
+    GradleWriter gradle = GradleWriter.of(plan.build());
+    add(
+        gradle.fileName("settings"),
+        gradle.settings(),
+        "644",
+        "The name of the project, and where its libraries come from");
+    add(gradle.fileName("build"), gradle.build(), "644", "What Gradle builds, and with what");
+    add(
+        "gradle/libs.versions.toml",
+        gradle.versions(),
+        "644",
+        "Every version that the build names, in one place");
   }
 
   private void settings(String profile, List<Setting> settings) {
@@ -59,7 +68,11 @@ public final class Renderer {
           case "test" -> "Settings for the tests; they need no outside service";
           default -> "Settings of the profile " + profile;
         };
-    add(path, SettingsWriter.write(settings, plan.settingsFormat()), "644", purpose, "yours");
+    add(path, SettingsWriter.write(settings, plan.settingsFormat()), "644", purpose);
+  }
+
+  private void document(TreeDocument document) {
+    add(document.path(), YamlWriter.write(document.parts()), "644", document.purpose());
   }
 
   private void parts() {
@@ -70,16 +83,28 @@ public final class Renderer {
           Part first = parts.get(0);
           parts.sort(Comparator.comparingInt(Part::place));
           TracedText text = new TracedText();
-          for (Part part : parts) {
-            String template = plan.templates().get(part.template());
-            String block =
-                part.verbatim()
-                    ? template
-                    : plan.words().fill(String.valueOf(template), Escaping.of(path));
-            text.lines(String.valueOf(block), part.cause());
+          parts.forEach(part -> part(text, part));
+          if (!text.text().isEmpty()) {
+            add(path, text, first.mode(), first.purpose(), first.role());
           }
-          add(path, text, first.mode(), first.purpose(), first.role());
         });
+  }
+
+  private void part(TracedText text, Part part) {
+    String template = String.valueOf(plan.templates().get(part.template()));
+    if (part.verbatim()) {
+      text.lines(template, part.cause());
+      return;
+    }
+    boolean forWindows = part.path().endsWith(".cmd") || part.path().endsWith(".bat");
+    for (Filled line : plan.words().lines(template, Escaping.of(part.path()))) {
+      Cause cause = line.cause().map(part.cause()::and).orElse(part.cause());
+      text.line(line.text() + (forWindows ? "\r" : ""), cause);
+    }
+  }
+
+  private void add(String path, TracedText text, String mode, String purpose) {
+    add(path, text, mode, purpose, "yours");
   }
 
   private void add(String path, TracedText text, String mode, String purpose, String role) {

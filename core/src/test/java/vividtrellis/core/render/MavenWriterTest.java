@@ -12,13 +12,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Document;
 import org.xml.sax.InputSource;
 import vividtrellis.core.catalog.Contribution.Scope;
-import vividtrellis.core.document.Documents;
-import vividtrellis.core.document.Documents.Notation;
-import vividtrellis.core.document.Node;
 import vividtrellis.core.plan.BuildModel;
 import vividtrellis.core.plan.BuildModel.Dependency;
 import vividtrellis.core.plan.BuildModel.Plugin;
 import vividtrellis.core.plan.BuildModel.Property;
+import vividtrellis.core.plan.BuildPart;
+import vividtrellis.core.plan.BuildPart.Branch;
+import vividtrellis.core.plan.BuildPart.Leaf;
 import vividtrellis.core.plan.Cause;
 
 class MavenWriterTest {
@@ -27,19 +27,31 @@ class MavenWriterTest {
   private static final Cause WEB = Cause.of("/starters/0", "HTTP API");
 
   private static BuildModel model(List<Property> about) {
-    Node.Fields body =
-        (Node.Fields)
-            Documents.readTrusted(
-                "executions: [{ id: a, goals: [x, y], configuration: { skip: null } }]",
-                Notation.YAML);
+    BuildPart goals =
+        new Branch("goals", true, List.of(new Leaf("", "x", NAME), new Leaf("", "y", NAME)), NAME);
+    BuildPart configuration =
+        new Branch("configuration", false, List.of(new Leaf("skip", null, NAME)), NAME);
+    BuildPart execution =
+        new Branch("", false, List.of(new Leaf("id", "a", NAME), goals, configuration), NAME);
     return new BuildModel(
+        "maven",
         Optional.empty(),
         about,
+        List.of(),
         List.of(),
         List.of(
             new Dependency("g", "web", Optional.empty(), Scope.COMPILE, List.of(), WEB),
             new Dependency("g", "t", Optional.of("1.0"), Scope.TEST, List.of(), NAME)),
-        List.of(new Plugin("p", "plugin", body, NAME)));
+        List.of(),
+        List.of(
+            new Plugin(
+                "p:plugin",
+                null,
+                null,
+                List.of(new Branch("executions", true, List.of(execution), NAME)),
+                NAME)),
+        List.of(),
+        Optional.empty());
   }
 
   private static Document parsed(String xml) throws Exception {

@@ -253,7 +253,7 @@ class HttpTest {
 
   @Test
   void whatIsOnlyPlannedIsCheckedButNotWritten() throws Exception {
-    String body = "project: {name: tide-board}\nextras: [ci-gitlab]\nbuild: gradle-groovy\n";
+    String body = "project: {name: tide-board}\nsample: walkthrough\n";
     mvc.perform(yaml("/checks", body))
         .andExpect(jsonPath("$.verdict").value("fits"))
         .andExpect(jsonPath("$.findings[*].rule", hasItem("not-written-yet")));

@@ -1,0 +1,7 @@
+package {{package}}.{{samplePackage}}
+
+/** What the service says of itself. */
+data class About(
+    val name: String,
+    val summary: String,
+)

@@ -1,0 +1,10 @@
+package {{package}}.{{samplePackage}}
+
+import org.springframework.web.bind.annotation.GetMapping
+import org.springframework.web.bind.annotation.RestController
+
+@RestController
+class AboutController {
+    @GetMapping("/about")
+    fun about() = About("{{artifact}}", "{{summary}}")
+}

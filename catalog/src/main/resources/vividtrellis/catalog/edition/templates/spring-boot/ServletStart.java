@@ -1,0 +1,13 @@
+package {{package}};
+
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import {{initializer}};
+
+/** What a server of servlets looks for; it hands over to {@link {{entryClass}}}. */
+public class ServletStart extends SpringBootServletInitializer {
+
+    @Override
+    protected SpringApplicationBuilder configure(SpringApplicationBuilder application) {
+        return application.sources({{entryClass}}.class);
+    }
+}

@@ -1,0 +1,10 @@
+package {{package}}
+
+import org.springframework.boot.builder.SpringApplicationBuilder
+import {{initializer}}
+
+/** What a server of servlets looks for; it hands over to [{{entryClass}}]. */
+class ServletStart : SpringBootServletInitializer() {
+    override fun configure(application: SpringApplicationBuilder): SpringApplicationBuilder =
+        application.sources({{entryClass}}::class.java)
+}

@@ -1,0 +1,11 @@
+package {{package}}.{{samplePackage}}
+
+import org.junit.jupiter.api.Test
+
+class AboutTest {
+
+    @Test
+    void keepsWhatItWasGiven() {
+        assert new About('{{artifact}}', '').name() == '{{artifact}}'
+    }
+}

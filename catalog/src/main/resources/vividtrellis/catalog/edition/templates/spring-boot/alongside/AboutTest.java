@@ -1,0 +1,13 @@
+package {{package}}.{{samplePackage}};
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+class AboutTest {
+
+    @Test
+    void keepsWhatItWasGiven() {
+        assertThat(new About("{{artifact}}", "").getName()).isEqualTo("{{artifact}}");
+    }
+}

@@ -1,0 +1,34 @@
+package vividtrellis.core.plan;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** A part of a document that is written from a tree: a name, and a value or further parts. */
+public sealed interface BuildPart {
+
+  /** The key; empty for an entry of a list. */
+  String name();
+
+  /** Why it is there. */
+  Cause cause();
+
+  /**
+   * A single value.
+   *
+   * @param value {@code null} where the name says all
+   */
+  record Leaf(String name, @Nullable String value, Cause cause) implements BuildPart {}
+
+  /**
+   * Several parts under one name.
+   *
+   * @param list whether they are entries of a list
+   */
+  record Branch(String name, boolean list, List<BuildPart> parts, Cause cause)
+      implements BuildPart {
+    /** Copies its list. */
+    public Branch {
+      parts = List.copyOf(parts);
+    }
+  }
+}

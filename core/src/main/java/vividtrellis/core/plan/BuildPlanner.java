@@ -1,0 +1,177 @@
+package vividtrellis.core.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.catalog.Contribution;
+import vividtrellis.core.catalog.Contribution.Artifact;
+import vividtrellis.core.plan.BuildModel.Dependency;
+import vividtrellis.core.plan.BuildModel.Exclusion;
+import vividtrellis.core.plan.BuildModel.Plugin;
+import vividtrellis.core.plan.BuildModel.Property;
+import vividtrellis.core.plan.Picked.Contributed;
+import vividtrellis.core.plan.Words.Filled;
+
+/** Gathers what the build is made of. */
+final class BuildPlanner {
+
+  private final Picked picked;
+  private final Words words;
+
+  private Optional<Dependency> parent = Optional.empty();
+  private final Map<String, Property> properties = new LinkedHashMap<>();
+  private final Map<String, Dependency> boms = new LinkedHashMap<>();
+  private final Map<String, Dependency> dependencies = new LinkedHashMap<>();
+  private final Map<String, List<Exclusion>> exclusions = new LinkedHashMap<>();
+  private final Map<String, Property> sources = new LinkedHashMap<>();
+  private final Map<String, Plugin> plugins = new LinkedHashMap<>();
+  private List<BuildPart> script = List.of();
+
+  private BuildPlanner(Picked picked, Words words) {
+    this.picked = picked;
+    this.words = words;
+  }
+
+  static BuildModel plan(Picked picked, List<Contributed> contributions, Words words) {
+    BuildPlanner planner = new BuildPlanner(picked, words);
+    contributions.forEach(each -> planner.contribute(each.what(), each.cause()));
+    return planner.model();
+  }
+
+  private BuildModel model() {
+    List<Dependency> sorted = new ArrayList<>();
+    dependencies.values().forEach(each -> sorted.add(withExclusions(each)));
+    sorted.sort(Comparator.comparing(Dependency::scope));
+    return new BuildModel(
+        picked.selection().build(),
+        parent,
+        about(),
+        List.copyOf(properties.values()),
+        List.copyOf(boms.values()),
+        sorted,
+        List.copyOf(sources.values()),
+        List.copyOf(plugins.values()),
+        script,
+        picked.brief().get(Key.MIRROR).map(mirror -> property("mirror", Key.MIRROR)));
+  }
+
+  private boolean isMaven() {
+    return picked.selection().build().equals("maven");
+  }
+
+  private void contribute(Contribution binding, Cause cause) {
+    if (binding.parent() != null) {
+      parent = Optional.of(dependency(binding.parent(), cause));
+    }
+    binding.properties().forEach((name, value) -> properties.put(name, named(name, value, cause)));
+    binding.sources().forEach((name, value) -> sources.put(name, named(name, value, cause)));
+    binding.boms().forEach(bom -> boms.putIfAbsent(bom.key(), dependency(bom, cause)));
+    for (Artifact artifact : binding.artifacts()) {
+      if (picked.holdsAll(artifact.when())) {
+        Dependency more = dependency(artifact, picked.with(cause, artifact.when()));
+        // What writes code while compiling is often also used by that code: two entries then.
+        boolean processor = more.scope() == Contribution.Scope.PROCESSOR;
+        dependencies.merge(
+            more.key() + (processor ? " processor" : ""), more, BuildPlanner::widest);
+      }
+    }
+    binding.without().forEach((out, from) -> from.forEach(key -> exclude(out, key, cause)));
+    (isMaven() ? binding.plugins() : binding.script()).forEach(each -> plugin(each, cause));
+  }
+
+  private Property named(String name, String template, Cause cause) {
+    Filled value = words.value(template);
+    return new Property(name, value.text(), value.cause().map(cause::and).orElse(cause));
+  }
+
+  private void exclude(String out, String from, Cause cause) {
+    int colon = out.indexOf(':');
+    exclusions
+        .computeIfAbsent(from, key -> new ArrayList<>())
+        .add(new Exclusion(out.substring(0, colon), out.substring(colon + 1), cause));
+  }
+
+  private void plugin(Contribution.Plugin plugin, Cause cause) {
+    Cause why =
+        plugin.because() == null
+            ? cause
+            : new Cause(cause.picks(), words.value(String.valueOf(plugin.because())).text());
+    List<BuildPart> body = Parts.of(plugin.body(), words, why);
+    if (plugin.id().isEmpty()) {
+      script = Parts.joined(script, body);
+      return;
+    }
+    @Nullable String version =
+        plugin.version() == null ? null : words.value(String.valueOf(plugin.version())).text();
+    plugins.merge(
+        plugin.id(),
+        new Plugin(plugin.id(), version, plugin.alias(), body, why),
+        (first, second) ->
+            new Plugin(
+                first.id(),
+                first.version() == null ? second.version() : first.version(),
+                first.alias() == null ? second.alias() : first.alias(),
+                Parts.joined(first.body(), second.body()),
+                first.cause().and(second.cause())));
+  }
+
+  private Dependency dependency(Artifact artifact, Cause cause) {
+    Optional<Filled> version = Optional.ofNullable(artifact.version()).map(words::value);
+    return new Dependency(
+        artifact.group(),
+        artifact.artifact(),
+        version.map(Filled::text),
+        artifact.scope(),
+        List.of(),
+        version.flatMap(Filled::cause).map(cause::and).orElse(cause));
+  }
+
+  private Dependency withExclusions(Dependency plain) {
+    return new Dependency(
+        plain.group(),
+        plain.artifact(),
+        plain.version(),
+        plain.scope(),
+        List.copyOf(exclusions.getOrDefault(plain.key(), List.of())),
+        plain.cause());
+  }
+
+  private static Dependency widest(Dependency first, Dependency second) {
+    Dependency wide = first.scope().compareTo(second.scope()) <= 0 ? first : second;
+    return new Dependency(
+        wide.group(),
+        wide.artifact(),
+        wide.version(),
+        wide.scope(),
+        wide.without(),
+        first.cause().and(second.cause()));
+  }
+
+  private List<Property> about() {
+    List<Property> about = new ArrayList<>();
+    about.add(property("groupId", Key.GROUP));
+    about.add(property("artifactId", Key.NAME));
+    about.add(property("version", Key.VERSION));
+    about.add(property("packaging", Key.PACKAGING));
+    about.add(property("name", Key.TITLE));
+    for (Key key : List.of(Key.SUMMARY, Key.ORGANISATION, Key.LICENCE)) {
+      if (picked.brief().get(key).isPresent()) {
+        about.add(property(key.word(), key));
+      }
+    }
+    if (picked.brief().get(Key.LICENCE).isPresent()) {
+      about.add(property("inceptionYear", Key.YEAR));
+    }
+    return about;
+  }
+
+  private Property property(String name, Key key) {
+    return new Property(
+        name, picked.brief().require(key), Cause.of(key.pointer(), "The project's " + key.word()));
+  }
+}

@@ -1,0 +1,117 @@
+package vividtrellis.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import vividtrellis.core.document.Node;
+import vividtrellis.core.plan.BuildPart.Branch;
+import vividtrellis.core.plan.BuildPart.Leaf;
+import vividtrellis.core.plan.Words.Filled;
+
+/** Makes parts from trees of a catalog, and joins those of several picks. */
+final class Parts {
+
+  private Parts() {}
+
+  /**
+   * Takes over a tree of a catalog. A value that is filled with nothing drops out, and so does a
+   * branch in which nothing is left for that reason.
+   */
+  static List<BuildPart> of(Node.Fields fields, Words words, Cause cause) {
+    List<BuildPart> parts = new ArrayList<>();
+    fields.values().forEach((name, value) -> add(parts, name, value, words, cause));
+    return parts;
+  }
+
+  private static void add(
+      List<BuildPart> parts, String name, Node value, Words words, Cause cause) {
+    if (value instanceof Node.Scalar scalar) {
+      if (scalar.text() == null) {
+        parts.add(new Leaf(name, null, cause));
+        return;
+      }
+      Filled filled = words.value(scalar.text());
+      if (!filled.text().isEmpty() || scalar.text().isEmpty()) {
+        Cause all = filled.cause().map(cause::and).orElse(cause);
+        parts.add(new Leaf(name, filled.text(), all));
+      }
+      return;
+    }
+    List<BuildPart> nested = new ArrayList<>();
+    boolean list = value instanceof Node.Items;
+    if (value instanceof Node.Items items) {
+      items.values().forEach(each -> add(nested, "", each, words, cause));
+    } else {
+      nested.addAll(of((Node.Fields) value, words, cause));
+    }
+    boolean empty =
+        value instanceof Node.Items items
+            ? items.values().isEmpty()
+            : ((Node.Fields) value).values().isEmpty();
+    if (empty || !nested.isEmpty()) {
+      parts.add(new Branch(name, list, nested, cause));
+    }
+  }
+
+  /** Both in one: names are joined, lists get what they lack, else the first wins. */
+  static List<BuildPart> joined(List<BuildPart> first, List<BuildPart> second) {
+    List<BuildPart> all = new ArrayList<>(first);
+    for (BuildPart more : second) {
+      int at = more.name().isEmpty() ? alike(all, more) : named(all, more.name());
+      if (at < 0) {
+        all.add(more);
+      } else {
+        all.set(at, joined(all.get(at), more));
+      }
+    }
+    return all;
+  }
+
+  private static BuildPart joined(BuildPart one, BuildPart two) {
+    if (one instanceof Branch a && two instanceof Branch b && !one.name().isEmpty()) {
+      return new Branch(a.name(), a.list(), joined(a.parts(), b.parts()), a.cause());
+    }
+    return one instanceof Leaf leaf
+        ? new Leaf(leaf.name(), leaf.value(), leaf.cause().and(two.cause()))
+        : one;
+  }
+
+  private static int named(List<BuildPart> parts, String name) {
+    for (int i = 0; i < parts.size(); i++) {
+      if (parts.get(i).name().equals(name)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  private static int alike(List<BuildPart> parts, BuildPart part) {
+    for (int i = 0; i < parts.size(); i++) {
+      if (alike(parts.get(i), part)) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  /** Whether two parts say the same, whatever put them there. */
+  private static boolean alike(BuildPart one, BuildPart two) {
+    if (!one.name().equals(two.name())) {
+      return false;
+    }
+    if (one instanceof Leaf a && two instanceof Leaf b) {
+      return Objects.equals(a.value(), b.value());
+    }
+    if (one instanceof Branch a
+        && two instanceof Branch b
+        && a.parts().size() == b.parts().size()) {
+      for (int i = 0; i < a.parts().size(); i++) {
+        if (!alike(a.parts().get(i), b.parts().get(i))) {
+          return false;
+        }
+      }
+      return true;
+    }
+    return false;
+  }
+}

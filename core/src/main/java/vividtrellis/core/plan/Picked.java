@@ -1,0 +1,116 @@
+package vividtrellis.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.catalog.Contribution;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Term;
+import vividtrellis.core.compat.Selection;
+
+/** The options that were picked, and what they contribute, each with its cause. */
+final class Picked {
+
+  private final Brief brief;
+  private final Selection selection;
+  private final Edition edition;
+
+  Picked(Brief brief, Selection selection, Edition edition) {
+    this.brief = brief;
+    this.selection = selection;
+    this.edition = edition;
+  }
+
+  Brief brief() {
+    return brief;
+  }
+
+  Selection selection() {
+    return selection;
+  }
+
+  Edition edition() {
+    return edition;
+  }
+
+  /** Something that an option puts into the project, since all its conditions hold. */
+  record Contributed(Contribution what, Cause cause) {}
+
+  /** All contributions, in the order of the picks. */
+  List<Contributed> contributions() {
+    List<Contributed> all = new ArrayList<>();
+    add(all, edition.builds(), selection.build(), Key.BUILD);
+    add(all, edition.languages(), selection.language(), Key.LANGUAGE);
+    add(all, edition.languages(), selection.alongside().replaceFirst("@.*", ""), Key.ALONGSIDE);
+    add(all, edition.frameworks(), selection.framework(), Key.FRAMEWORK);
+    add(all, edition.packagings(), selection.packaging(), Key.PACKAGING);
+    for (String id : selection.starters()) {
+      add(all, edition.starters(), id, starter(id));
+    }
+    for (String id : selection.extras()) {
+      add(all, edition.extras(), id, extra(id));
+    }
+    add(all, edition.samples(), selection.sample(), Key.SAMPLE);
+    add(all, edition.layouts(), selection.layout(), Key.LAYOUT);
+    return all;
+  }
+
+  private void add(List<Contributed> all, List<? extends Option> options, String id, Key key) {
+    add(all, options, id, key.pointer());
+  }
+
+  private void add(
+      List<Contributed> all, List<? extends Option> options, String id, String pointer) {
+    Edition.find(options, id)
+        .ifPresent(
+            option -> {
+              Cause cause = Cause.of(pointer, option.about().label());
+              for (Contribution binding : option.bindings()) {
+                if (selection.holdsAll(binding.when())) {
+                  all.add(new Contributed(binding, with(cause, binding.when())));
+                }
+              }
+            });
+  }
+
+  boolean holdsAll(List<Term> terms) {
+    return selection.holdsAll(terms);
+  }
+
+  /** A condition on another pick makes that pick a cause as well. */
+  Cause with(Cause cause, List<Term> when) {
+    Cause all = cause;
+    for (Term term : when) {
+      String id = String.valueOf(term.id());
+      if (!term.negated()) {
+        all =
+            switch (term.variable()) {
+              case STARTER -> all.and(of(edition.starters(), id, starter(id)));
+              case EXTRA -> all.and(of(edition.extras(), id, extra(id)));
+              case ALONGSIDE -> all.and(of(edition.languages(), id, Key.ALONGSIDE.pointer()));
+              case LANGUAGE -> all.and(of(edition.languages(), id, Key.LANGUAGE.pointer()));
+              case PACKAGING -> all.and(of(edition.packagings(), id, Key.PACKAGING.pointer()));
+              case LAYOUT -> all.and(of(edition.layouts(), id, Key.LAYOUT.pointer()));
+              case SAMPLE -> all.and(of(edition.samples(), id, Key.SAMPLE.pointer()));
+              case BUILD, FRAMEWORK, JVM, JDK, SERVLET -> all;
+            };
+      }
+    }
+    return all;
+  }
+
+  private static Cause of(List<? extends Option> options, String id, String pointer) {
+    return Cause.of(
+        pointer, Edition.find(options, id).map(option -> option.about().label()).orElse(id));
+  }
+
+  private String starter(String id) {
+    return "/starters/" + brief.starters().indexOf(id);
+  }
+
+  private String extra(String id) {
+    return "/extras/" + brief.extras().indexOf(id);
+  }
+}

@@ -1,0 +1,65 @@
+package vividtrellis.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import vividtrellis.core.plan.BuildPart.Branch;
+import vividtrellis.core.plan.BuildPart.Leaf;
+import vividtrellis.core.plan.Picked.Contributed;
+import vividtrellis.core.plan.ProjectPlan.TreeDocument;
+
+/**
+ * Gathers the services that the application talks to. Each is described where its settings are, so
+ * that names, ports and accounts are the same words; they are written if somebody asked for it.
+ */
+final class ServicePlanner {
+
+  private static final String EXTRA = "compose";
+
+  private ServicePlanner() {}
+
+  static List<TreeDocument> plan(Picked picked, List<Contributed> contributions, Words words) {
+    if (!picked.selection().extras().contains(EXTRA)) {
+      return List.of();
+    }
+    Cause asked = Cause.of("/extras/" + picked.brief().extras().indexOf(EXTRA), "The compose file");
+    List<BuildPart> services = new ArrayList<>();
+    List<BuildPart> volumes = new ArrayList<>();
+    for (Contributed each : contributions) {
+      List<BuildPart> more = Parts.of(each.what().services(), words, each.cause().and(asked));
+      services = Parts.joined(services, more);
+    }
+    for (BuildPart service : services) {
+      volumes.addAll(named((Branch) service));
+    }
+    List<BuildPart> document = new ArrayList<>();
+    if (services.isEmpty()) {
+      return List.of();
+    }
+    document.add(new Branch("services", false, services, asked));
+    if (!volumes.isEmpty()) {
+      document.add(new Branch("volumes", false, volumes, asked));
+    }
+    return List.of(
+        new TreeDocument(
+            "compose.yaml",
+            "Starts what the application talks to, for local work: docker compose up",
+            document,
+            asked));
+  }
+
+  /** The volumes of a service that have a name, and so must be declared. */
+  private static List<BuildPart> named(Branch service) {
+    List<BuildPart> volumes = new ArrayList<>();
+    for (BuildPart part : service.parts()) {
+      if (part instanceof Branch branch && branch.name().equals("volumes")) {
+        for (BuildPart entry : branch.parts()) {
+          if (entry instanceof Leaf leaf && leaf.value() != null) {
+            String name = leaf.value().substring(0, leaf.value().indexOf(':'));
+            volumes.add(new Branch(name, false, List.of(), leaf.cause()));
+          }
+        }
+      }
+    }
+    return volumes;
+  }
+}

@@ -1,0 +1,154 @@
+package vividtrellis.core.plan;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.brief.Names;
+import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.compat.Selection;
+import vividtrellis.core.compat.SuitableJdks;
+import vividtrellis.core.plan.Picked.Contributed;
+import vividtrellis.core.version.Version;
+
+/** Gathers the words of a project: names, levels, versions, and what picks add to them. */
+final class Vocabulary {
+
+  private static final Pattern ENVIRONMENT = Pattern.compile("\\$\\{([A-Z][A-Z0-9_]*)}");
+
+  private final Picked picked;
+  private final Words words = new Words();
+
+  private Vocabulary(Picked picked) {
+    this.picked = picked;
+  }
+
+  static Words of(Picked picked, List<Contributed> contributions, Surroundings surroundings) {
+    Vocabulary vocabulary = new Vocabulary(picked);
+    vocabulary.names();
+    vocabulary.versions();
+    vocabulary.settings(surroundings);
+    vocabulary.starters();
+    for (Contributed each : contributions) {
+      each.what()
+          .variables()
+          .forEach(
+              (word, value) ->
+                  vocabulary.words.put(word, vocabulary.words.value(value).text(), each.cause()));
+    }
+    vocabulary.environment(contributions);
+    return vocabulary.words;
+  }
+
+  /** What settings outside the local profile read from the environment. */
+  private void environment(List<Contributed> contributions) {
+    Map<String, Cause> names = new LinkedHashMap<>();
+    for (Contributed each : contributions) {
+      for (String profile : List.of("shared", "production")) {
+        for (String value : each.what().settings().getOrDefault(profile, Map.of()).values()) {
+          Matcher name = ENVIRONMENT.matcher(value);
+          while (name.find()) {
+            names.putIfAbsent(name.group(1), each.cause());
+          }
+        }
+      }
+    }
+    List<Map<String, String>> entries = new ArrayList<>();
+    names.forEach(
+        (name, cause) ->
+            entries.add(Map.of("variable", words.marked(name, cause), "for", cause.because())));
+    words.put("environment", entries);
+    words.put("readsEnvironment", entries.isEmpty() ? "" : "yes");
+  }
+
+  private void names() {
+    Brief brief = picked.brief();
+    Names names =
+        Names.of(
+            brief,
+            picked.edition().framework(picked.selection().framework()).orElseThrow().takenTypes());
+    put("artifact", names.artifact(), Key.NAME);
+    put("title", names.title(), Key.TITLE);
+    boolean said = brief.get(Key.SUMMARY).isPresent();
+    put("summary", brief.get(Key.SUMMARY).orElse(names.title()), said ? Key.SUMMARY : Key.TITLE);
+    put("group", names.group(), Key.GROUP);
+    put("package", names.packageName(), Key.PACKAGE);
+    put("packagePath", names.packagePath(), Key.PACKAGE);
+    put("entryClass", names.entryClass(), Key.NAME);
+    put("database", names.database(), Key.NAME);
+    put("version", brief.require(Key.VERSION), Key.VERSION);
+    boolean held = brief.get(Key.ORGANISATION).isPresent();
+    put(
+        "holder",
+        brief.get(Key.ORGANISATION).orElse("The authors of " + names.title()),
+        held ? Key.ORGANISATION : Key.TITLE);
+    put("licence", brief.get(Key.LICENCE).orElse(""), Key.LICENCE);
+    put("year", brief.get(Key.YEAR).orElse(""), Key.YEAR);
+  }
+
+  private void versions() {
+    Selection selection = picked.selection();
+    put("level", selection.jvm().text(), Key.JVM);
+    put("jdk", selection.jdk().text(), Key.JDK);
+    put(
+        "jdks",
+        SuitableJdks.of(selection, picked.edition()).stream()
+            .map(jdk -> '"' + jdk.text() + '"')
+            .collect(Collectors.joining(", ")),
+        Key.JDK);
+    boolean cross = !selection.jdk().equals(selection.jvm());
+    put("crossLevel", cross ? selection.jvm().text() : "", Key.JVM);
+    Version own = selection.languageVersion();
+    put("languageVersion", own == null ? "" : own.text(), Key.LANGUAGE);
+    String second = selection.alongside();
+    put(
+        "alongsideVersion",
+        second.contains("@") ? second.substring(second.indexOf('@') + 1) : "",
+        Key.ALONGSIDE);
+    Version framework = selection.frameworkVersion();
+    put("frameworkVersion", framework == null ? "" : framework.text(), Key.FRAMEWORK);
+    put("frameworkLine", framework == null ? "" : framework.line(), Key.FRAMEWORK);
+    Version servlet = selection.servlet();
+    put("servletLevel", servlet == null ? "" : servlet.text(), Key.FRAMEWORK);
+    put("buildVersion", selection.buildVersion().text(), Key.BUILD);
+    put("packaging", selection.packaging(), Key.PACKAGING);
+  }
+
+  private void settings(Surroundings surroundings) {
+    Brief brief = picked.brief();
+    put("port", brief.require(Key.PORT), Key.PORT);
+    put("settingsFormat", brief.require(Key.FORMAT), Key.FORMAT);
+    String mirror = brief.get(Key.MIRROR).orElse("").replaceFirst("/+$", "");
+    put("mirror", mirror, Key.MIRROR);
+    if (mirror.isEmpty()) {
+      words.put("mavenBase", surroundings.mavenBase());
+    } else {
+      put("mavenBase", mirror, Key.MIRROR);
+    }
+  }
+
+  private void starters() {
+    List<Map<String, String>> entries = new ArrayList<>();
+    for (String id : picked.selection().starters()) {
+      Starter starter = picked.edition().starter(id).orElseThrow();
+      Cause cause =
+          Cause.of("/starters/" + picked.brief().starters().indexOf(id), starter.about().label());
+      entries.add(
+          Map.of(
+              "label", words.marked(starter.about().label(), cause),
+              "sentence", starter.about().summary(),
+              "documentation", starter.about().documentation()));
+    }
+    words.put("starters", entries);
+    words.put("anyStarters", entries.isEmpty() ? "" : "yes");
+  }
+
+  private void put(String word, String value, Key key) {
+    words.put(word, value, Cause.of(key.pointer(), key.word() + " " + value));
+  }
+}

@@ -1,0 +1,188 @@
+package vividtrellis.core.render;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import vividtrellis.core.catalog.Contribution.Scope;
+import vividtrellis.core.plan.BuildModel;
+import vividtrellis.core.plan.BuildModel.Dependency;
+import vividtrellis.core.plan.BuildModel.Exclusion;
+import vividtrellis.core.plan.BuildModel.Plugin;
+import vividtrellis.core.plan.BuildModel.Property;
+import vividtrellis.core.plan.BuildPart;
+import vividtrellis.core.plan.Cause;
+
+/** Writes a build model as Gradle's scripts, in Kotlin or in Groovy, with a list of versions. */
+final class GradleWriter {
+
+  private static final Cause FORM = Cause.own("What every Gradle build has");
+
+  private static final Map<Scope, String> CONFIGURATIONS =
+      Map.of(
+          Scope.COMPILE, "implementation",
+          Scope.COMPILE_ONLY, "compileOnly",
+          Scope.DEVELOPMENT, "developmentOnly",
+          Scope.PROVIDED, "providedRuntime",
+          Scope.RUNTIME, "runtimeOnly",
+          Scope.PROCESSOR, "annotationProcessor",
+          Scope.TEST, "testImplementation",
+          Scope.TEST_RUNTIME, "testRuntimeOnly");
+
+  /** Scopes that take no versions from those of the scope COMPILE. */
+  private static final List<Scope> APART = List.of(Scope.PROVIDED, Scope.PROCESSOR);
+
+  private final BuildModel build;
+  private final boolean kotlin;
+  private final VersionCatalog catalog;
+
+  private GradleWriter(BuildModel build) {
+    this.build = build;
+    this.kotlin = build.system().equals("gradle-kotlin");
+    this.catalog = new VersionCatalog(build);
+  }
+
+  static GradleWriter of(BuildModel build) {
+    return new GradleWriter(build);
+  }
+
+  String fileName(String script) {
+    return script + (kotlin ? ".gradle.kts" : ".gradle");
+  }
+
+  TracedText versions() {
+    return catalog.text();
+  }
+
+  TracedText settings() {
+    Script script = new Script(kotlin);
+    if (build.mirror().isPresent()) {
+      Cause cause = build.mirror().get().cause();
+      script.open("pluginManagement", cause);
+      repositories(script);
+      script.close(cause);
+      script.blank(cause);
+    }
+    script.open("dependencyResolutionManagement", FORM);
+    repositories(script);
+    script.close(FORM);
+    script.blank(FORM);
+    Property name = about("artifactId");
+    script.line("rootProject.name = " + script.quoted(name.value()), name.cause());
+    return script.text();
+  }
+
+  private void repositories(Script script) {
+    if (build.mirror().isEmpty()) {
+      script.open("repositories", FORM);
+      script.line("mavenCentral()", FORM);
+      script.close(FORM);
+      return;
+    }
+    Property mirror = build.mirror().get();
+    script.open("repositories", mirror.cause());
+    script.open("maven", mirror.cause());
+    script.line("url = uri(" + script.quoted(mirror.value()) + ")", mirror.cause());
+    script.close(mirror.cause());
+    script.close(mirror.cause());
+  }
+
+  TracedText build() {
+    Script script = new Script(kotlin);
+    script.open("plugins", FORM);
+    for (Plugin plugin : build.plugins()) {
+      String name =
+          plugin.version() == null
+              ? script.statement("id", script.quoted(plugin.id()))
+              : "alias(" + catalog.plugin(alias(plugin)) + ")";
+      script.line(name, plugin.cause());
+    }
+    script.close(FORM);
+    script.blank(FORM);
+    for (String key : List.of("groupId", "version", "summary")) {
+      build.about().stream()
+          .filter(each -> each.name().equals(key))
+          .forEach(each -> about(script, each));
+    }
+    List<BuildPart> parts = new ArrayList<>(build.script());
+    build.plugins().forEach(plugin -> parts.addAll(plugin.body()));
+    List<BuildPart> before = parts.stream().filter(p -> !p.name().startsWith("tasks ")).toList();
+    before.forEach(part -> apart(script, part));
+    dependencies(script);
+    parts.stream().filter(p -> !before.contains(p)).forEach(part -> apart(script, part));
+    return script.text();
+  }
+
+  private static void apart(Script script, BuildPart part) {
+    script.blank(part.cause());
+    script.part(part);
+  }
+
+  private static String alias(Plugin plugin) {
+    return plugin.alias() == null ? plugin.id() : String.valueOf(plugin.alias());
+  }
+
+  private Property about(String key) {
+    return build.about().stream().filter(p -> p.name().equals(key)).findFirst().orElseThrow();
+  }
+
+  private static void about(Script script, Property property) {
+    String name =
+        switch (property.name()) {
+          case "groupId" -> "group";
+          case "summary" -> "description";
+          default -> property.name();
+        };
+    script.line(name + " = " + script.quoted(property.value()), property.cause());
+  }
+
+  private void dependencies(Script script) {
+    if (build.dependencies().isEmpty()) {
+      return;
+    }
+    script.blank(FORM);
+    script.open("dependencies", FORM);
+    for (Dependency bom : build.boms()) {
+      String platform = "platform(" + catalog.library(bom.artifact()) + ")";
+      script.line(script.statement("implementation", platform), bom.cause());
+      for (Scope scope : APART) {
+        build.dependencies().stream()
+            .filter(each -> each.scope() == scope && each.version().isEmpty())
+            .findFirst()
+            .ifPresent(
+                each ->
+                    script.line(
+                        script.statement(configuration(scope), platform),
+                        bom.cause().and(each.cause())));
+      }
+    }
+    build.dependencies().forEach(each -> dependency(script, each));
+    script.close(FORM);
+  }
+
+  private static String configuration(Scope scope) {
+    return String.valueOf(CONFIGURATIONS.get(scope));
+  }
+
+  private void dependency(Script script, Dependency dependency) {
+    String what =
+        dependency.version().isPresent()
+            ? catalog.library(dependency.artifact())
+            : script.quoted(dependency.key());
+    String configuration = configuration(dependency.scope());
+    if (dependency.without().isEmpty()) {
+      script.line(script.statement(configuration, what), dependency.cause());
+      return;
+    }
+    script.open(configuration + "(" + what + ")", dependency.cause());
+    for (Exclusion out : dependency.without()) {
+      String group = script.quoted(out.group());
+      String module = script.quoted(out.artifact());
+      script.line(
+          kotlin
+              ? "exclude(group = %s, module = %s)".formatted(group, module)
+              : "exclude group: %s, module: %s".formatted(group, module),
+          out.cause());
+    }
+    script.close(dependency.cause());
+  }
+}

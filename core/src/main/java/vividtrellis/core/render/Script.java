@@ -1,0 +1,124 @@
+package vividtrellis.core.render;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import vividtrellis.core.plan.BuildPart;
+import vividtrellis.core.plan.BuildPart.Branch;
+import vividtrellis.core.plan.BuildPart.Leaf;
+import vividtrellis.core.plan.Cause;
+
+/**
+ * Writes a script of a build, in Kotlin or in Groovy. A tree of parts is read like this:
+ *
+ * <pre>
+ * name: { … }            a block
+ * tasks Type: { … }      a block for all tasks of a type
+ * name: value            an assignment
+ * name(): value          a call with one argument; without a value, with none
+ * name(): [a, b]         a call with several
+ * </pre>
+ *
+ * <p>A value is a text, unless it is a whole number, {@code true} or {@code false}, or begins with
+ * {@code =>}: what follows is an expression. Only a catalog writes those.
+ */
+final class Script {
+
+  private final boolean kotlin;
+  private final TracedText out = new TracedText();
+  private int depth;
+
+  Script(boolean kotlin) {
+    this.kotlin = kotlin;
+  }
+
+  TracedText text() {
+    return out;
+  }
+
+  void blank(Cause cause) {
+    out.line("", cause);
+  }
+
+  void line(String line, Cause cause) {
+    out.line("    ".repeat(depth) + line, cause);
+  }
+
+  void open(String start, Cause cause) {
+    line(start + " {", cause);
+    depth++;
+  }
+
+  void close(Cause cause) {
+    depth--;
+    line("}", cause);
+  }
+
+  void part(BuildPart part) {
+    if (part instanceof Leaf leaf) {
+      leaf(leaf);
+      return;
+    }
+    Branch branch = (Branch) part;
+    if (branch.list()) {
+      String arguments =
+          branch.parts().stream()
+              .map(each -> value(String.valueOf(((Leaf) each).value())))
+              .collect(Collectors.joining(", "));
+      line(call(branch.name(), arguments), branch.cause());
+      return;
+    }
+    open(block(branch.name()), branch.cause());
+    branch.parts().forEach(this::part);
+    close(branch.cause());
+  }
+
+  private void leaf(Leaf leaf) {
+    String value = leaf.value();
+    if (!leaf.name().endsWith("()")) {
+      line(leaf.name() + " = " + value(String.valueOf(value)), leaf.cause());
+    } else if (value == null) {
+      line(leaf.name(), leaf.cause());
+    } else {
+      line(call(leaf.name(), value(value)), leaf.cause());
+    }
+  }
+
+  private String block(String name) {
+    if (!name.startsWith("tasks ")) {
+      return name;
+    }
+    String type = name.substring("tasks ".length());
+    return "tasks.withType" + (kotlin ? "<" + type + ">()" : "(" + type + ")") + ".configureEach";
+  }
+
+  private String call(String name, String arguments) {
+    return call(List.of(name.substring(0, name.length() - 2)), arguments);
+  }
+
+  private String call(List<String> name, String arguments) {
+    // A call on a receiver reads better with its parentheses, in Groovy too.
+    return kotlin || name.get(0).contains(".")
+        ? name.get(0) + "(" + arguments + ")"
+        : name.get(0) + " " + arguments;
+  }
+
+  /** A statement that calls one function with one argument. */
+  String statement(String function, String argument) {
+    return call(List.of(function), argument);
+  }
+
+  private String value(String value) {
+    if (value.startsWith("=>")) {
+      return value.substring(2);
+    }
+    return value.matches("[0-9]{1,9}|true|false") ? value : quoted(value);
+  }
+
+  /** A text as a literal. */
+  String quoted(String text) {
+    String escaped = text.replace("\\", "\\\\").replace("\n", "\\n").replace("\r", "\\r");
+    return kotlin
+        ? "\"" + escaped.replace("\"", "\\\"").replace("$", "\\$") + "\""
+        : "'" + escaped.replace("'", "\\'") + "'";
+  }
+}

@@ -1,0 +1,73 @@
+package vividtrellis.core.render;
+
+import java.util.List;
+import java.util.regex.Pattern;
+import vividtrellis.core.plan.BuildPart;
+import vividtrellis.core.plan.BuildPart.Branch;
+import vividtrellis.core.plan.BuildPart.Leaf;
+
+/** Writes a tree as YAML, each line with its cause; what YAML could misread is quoted. */
+final class YamlWriter {
+
+  private static final Pattern PLAIN = Pattern.compile("[A-Za-z0-9$/][A-Za-z0-9${}_./:;=,*?-]*");
+
+  /** What a reader of YAML may take for something else than a text, a number or a truth value. */
+  private static final Pattern MISREAD =
+      Pattern.compile("(?i)y|n|yes|no|on|off|null|~|[0-9]+:[0-9:]+|0[0-9]+|[0-9]+e[0-9]+");
+
+  private final TracedText out = new TracedText();
+
+  private YamlWriter() {}
+
+  static TracedText write(List<BuildPart> parts) {
+    YamlWriter writer = new YamlWriter();
+    parts.forEach(part -> writer.entry(part, 0));
+    return writer.out;
+  }
+
+  private void entry(BuildPart part, int depth) {
+    String start = "  ".repeat(depth) + scalar(part.name()) + ":";
+    if (part instanceof Leaf leaf) {
+      String value = leaf.value();
+      out.line(value == null ? start : start + " " + scalar(value), leaf.cause());
+      return;
+    }
+    Branch branch = (Branch) part;
+    out.line(start, branch.cause());
+    for (BuildPart nested : branch.parts()) {
+      if (branch.list()) {
+        item(nested, depth + 1);
+      } else {
+        entry(nested, depth + 1);
+      }
+    }
+  }
+
+  private void item(BuildPart part, int depth) {
+    if (part instanceof Leaf leaf) {
+      String value = leaf.value() == null ? "" : scalar(leaf.value());
+      out.line("  ".repeat(depth) + "- " + value, leaf.cause());
+      return;
+    }
+    throw new IllegalStateException("a list of a document holds values only");
+  }
+
+  static String scalar(String text) {
+    if (PLAIN.matcher(text).matches() && !text.endsWith(":") && !MISREAD.matcher(text).matches()) {
+      return text;
+    }
+    StringBuilder quoted = new StringBuilder("\"");
+    text.codePoints()
+        .forEach(
+            c -> {
+              switch (c) {
+                case '"' -> quoted.append("\\\"");
+                case '\\' -> quoted.append("\\\\");
+                case '\n' -> quoted.append("\\n");
+                case '\r' -> quoted.append("\\r");
+                default -> quoted.appendCodePoint(c);
+              }
+            });
+    return quoted.append('"').toString();
+  }
+}
