@@ -36,6 +36,8 @@ final class BriefInput {
       })
   private List<String> given = new ArrayList<>();
 
+  private boolean takesMore;
+
   /**
    * A brief on its way to the service.
    *
@@ -49,8 +51,14 @@ final class BriefInput {
 
   /** What is neither a word nor the brief: the first is the brief, the others are the command's. */
   List<String> rest() {
-    List<String> files = files();
-    return files.size() < 2 ? List.of() : files.subList(1, files.size());
+    List<String> all = given.stream().filter(each -> !isWord(each)).toList();
+    return all.subList(Math.min(files().size(), all.size()), all.size());
+  }
+
+  /** Says that the command takes a further name, which words alone leave room for. */
+  BriefInput takingMore() {
+    takesMore = true;
+    return this;
   }
 
   /** The file that the brief is in; empty for words and for standard input. */
@@ -102,8 +110,21 @@ final class BriefInput {
         .toList();
   }
 
+  /** The name of the brief, if it is one of a file; empty where words say everything. */
   private List<String> files() {
-    return given.stream().filter(each -> !isWord(each)).toList();
+    List<String> all = given.stream().filter(each -> !isWord(each)).toList();
+    boolean words = all.size() < given.size();
+    boolean further =
+        takesMore && words && all.size() == 1 && !"-".equals(all.get(0)) && !isHere(all.get(0));
+    return further || all.isEmpty() ? List.of() : all.subList(0, 1);
+  }
+
+  private static boolean isHere(String name) {
+    try {
+      return Files.exists(Path.of(name));
+    } catch (InvalidPathException e) {
+      return false;
+    }
   }
 
   private static boolean isWord(String given) {

@@ -6,7 +6,9 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
+import vividtrellis.core.pack.Receipt.Reason;
 
 /** Shows what picks would give, without writing anything. */
 @Command(
@@ -14,24 +16,29 @@ import picocli.CommandLine.Spec;
     mixinStandardHelpOptions = true,
     description = {
       "Shows the files that picks would give, without writing any.",
-      "A second name is a file of the project, whose content is printed."
+      "A second name is a file of the project, whose content is printed;",
+      "with --trace each line has the reason for it at its left."
     },
     footer = {
       "",
       "  vivid outline berth-booking.yaml",
-      "  vivid outline berth-booking.yaml pom.xml",
+      "  vivid outline berth-booking.yaml pom.xml --trace",
       "  vivid outline name=tide-board +http-api +health-metrics"
     })
 final class OutlineCommand implements Callable<Integer> {
 
   @Mixin private Common common;
   @Mixin private BriefInput input;
+
+  @Option(names = "--trace", description = "Say of each line of the file which picks put it there.")
+  private boolean trace;
+
   @Spec private CommandSpec spec;
 
   @Override
   public Integer call() {
     Service service = common.service();
-    Service.Answer answer = service.post("/outlines", input.document(service));
+    Service.Answer answer = service.post("/outlines", input.takingMore().document(service));
     PrintWriter out = spec.commandLine().getOut();
     if (common.json()) {
       out.println(answer.text());
@@ -43,17 +50,41 @@ final class OutlineCommand implements Callable<Integer> {
       return Blocked.tell(screen, outline);
     }
     if (!input.rest().isEmpty()) {
-      out.print(content(outline, input.rest().get(0)));
+      Json file = file(outline, input.rest().get(0));
+      if (trace) {
+        TraceView.show(screen, file.text("content"), traces(file));
+      } else {
+        out.print(file.text("content"));
+      }
       return 0;
+    }
+    if (trace) {
+      throw new Failure(
+          Failure.USAGE,
+          "Of which file?",
+          null,
+          "name one after the picks, as in: vivid outline berth-booking.yaml pom.xml --trace");
     }
     list(screen, outline);
     return 0;
   }
 
-  private static String content(Json outline, String path) {
+  private static List<Reason> traces(Json file) {
+    return file.list("traces").stream()
+        .map(
+            trace ->
+                new Reason(
+                    Integer.parseInt(trace.text("from")),
+                    Integer.parseInt(trace.text("to")),
+                    List.of(),
+                    trace.text("because")))
+        .toList();
+  }
+
+  private static Json file(Json outline, String path) {
     for (Json file : outline.list("files")) {
       if (file.text("path").equals(path)) {
-        return file.text("content");
+        return file;
       }
     }
     throw new Failure(

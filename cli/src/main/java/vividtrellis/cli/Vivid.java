@@ -19,7 +19,8 @@ import picocli.CommandLine.Spec;
       CompareCommand.class,
       LatticeCommand.class,
       OutlineCommand.class,
-      TakeCommand.class
+      TakeCommand.class,
+      TraceCommand.class
     },
     mixinStandardHelpOptions = true,
     versionProvider = Vivid.Version.class,
@@ -66,7 +67,8 @@ public final class Vivid implements Runnable {
   @Override
   public void run() {
     throw new CommandLine.ParameterException(
-        spec.commandLine(), "Say what to do: catalog, check, lattice, outline, take or audit.");
+        spec.commandLine(),
+        "Say what to do: catalog, check, compare, lattice, outline, take, trace or audit.");
   }
 
   private static int usage(CommandLine.ParameterException e, String[] args) {

@@ -13,6 +13,7 @@ import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdicts;
 import vividtrellis.core.pack.Archive;
 import vividtrellis.core.pack.Archives;
+import vividtrellis.core.pack.Receipt;
 import vividtrellis.core.plan.ProjectPlanner;
 import vividtrellis.core.plan.Surroundings;
 import vividtrellis.core.render.FileSet;
@@ -80,7 +81,7 @@ public final class Workshop {
   }
 
   /**
-   * Writes the files of a brief.
+   * Writes the files of a brief, the receipt among them.
    *
    * @throws BlockedBrief when it does not fit, or when this version cannot write all of it
    */
@@ -88,12 +89,14 @@ public final class Workshop {
     if (!verdict.isWritable()) {
       throw new BlockedBrief(verdict);
     }
-    return Renderer.render(
-        ProjectPlanner.plan(
-            verdict.brief(),
-            verdict.selection().orElseThrow(),
-            edition(verdict.edition()).orElseThrow(),
-            surroundings));
+    FileSet files =
+        Renderer.render(
+            ProjectPlanner.plan(
+                verdict.brief(),
+                verdict.selection().orElseThrow(),
+                edition(verdict.edition()).orElseThrow(),
+                surroundings));
+    return Receipt.added(files, verdict.brief(), verdict.edition(), version);
   }
 
   /**

@@ -6,6 +6,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * The small language in which single picks are said.
@@ -21,6 +23,8 @@ import java.util.Optional;
  * +http-api}; {@code pick=extra:container}.
  */
 public final class PickWords {
+
+  private static final Pattern ENTRY = Pattern.compile("/(starters|extras)/([0-9]{1,4})");
 
   private PickWords() {}
 
@@ -99,6 +103,27 @@ public final class PickWords {
       return key.equals("extra") ? brief.withExtras(list) : brief.withStarters(list);
     }
     return set(brief, pick, key, value);
+  }
+
+  /**
+   * The word by which a pick is said on a command line; for a pointer that leads to no pick of the
+   * brief, the pointer itself.
+   *
+   * @param pointer JSON Pointer into the brief
+   */
+  public static String word(Brief brief, String pointer) {
+    for (Key key : Key.values()) {
+      if (key.pointer().equals(pointer)) {
+        return brief.get(key).map(value -> key.word() + "=" + value).orElse(pointer);
+      }
+    }
+    Matcher entry = ENTRY.matcher(pointer);
+    if (entry.matches()) {
+      List<String> list = entry.group(1).equals("extras") ? brief.extras() : brief.starters();
+      int at = Integer.parseInt(entry.group(2));
+      return at < list.size() ? "+" + list.get(at) : pointer;
+    }
+    return pointer;
   }
 
   private static Brief set(Brief brief, String word, String name, String value) {

@@ -4,13 +4,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
-import java.util.HexFormat;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import org.apache.commons.compress.archivers.tar.TarArchiveEntry;
@@ -43,7 +40,7 @@ public final class Archives {
     try {
       byte[] bytes = format == Format.ZIP ? zip(files, time) : StoredGzip.wrap(tar(files, time));
       String name = files.root() + "." + format.word();
-      return new Archive(name, format, bytes, sha256(bytes));
+      return new Archive(name, format, bytes, Digests.sha256(bytes));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -104,13 +101,5 @@ public final class Archives {
     CRC32 crc = new CRC32();
     crc.update(content);
     return crc.getValue();
-  }
-
-  private static String sha256(byte[] bytes) {
-    try {
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException("every Java platform has SHA-256", e);
-    }
   }
 }

@@ -1,0 +1,33 @@
+package vividtrellis.cli;
+
+import java.util.List;
+import vividtrellis.core.pack.Receipt.Reason;
+
+/** Shows a text with the reason for each line at its left. */
+final class TraceView {
+
+  private static final int WIDEST = 34;
+
+  private TraceView() {}
+
+  static void show(Screen screen, String text, List<Reason> traces) {
+    List<String> lines = text.lines().toList();
+    int width = traces.stream().mapToInt(trace -> reason(trace).length()).max().orElse(0);
+    int digits = Integer.toString(lines.size()).length();
+    for (Reason trace : traces) {
+      for (int line = trace.from(); line <= Math.min(trace.to(), lines.size()); line++) {
+        String reason = Screen.pad(line == trace.from() ? reason(trace) : "", width);
+        String number = " ".repeat(digits - Integer.toString(line).length()) + line;
+        screen.line(
+            (screen.soft(reason + "  " + number + "  ")
+                    + Screen.plain(lines.get(line - 1).replace("\t", "    ")))
+                .stripTrailing());
+      }
+    }
+  }
+
+  private static String reason(Reason trace) {
+    String because = Screen.plain(trace.because());
+    return because.length() <= WIDEST ? because : because.substring(0, WIDEST - 1) + "…";
+  }
+}
