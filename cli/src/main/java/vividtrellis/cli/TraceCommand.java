@@ -45,7 +45,8 @@ final class TraceCommand implements Callable<Integer> {
   @Option(names = "--json", description = "Answer in JSON.")
   private boolean json;
 
-  @Option(names = "--debug", description = "Show where it went wrong, if it does.")
+  @Option(names = "--debug", description = "On a fault, print where in the code it happened.")
+  @SuppressWarnings("UnusedVariable") // asked of the parser, which also works before this is set
   private boolean debug;
 
   @Spec private CommandSpec spec;

@@ -10,17 +10,15 @@ import vividtrellis.core.plan.ProjectPlan.Part;
 /** Gathers the files that are made from templates. */
 final class FilePlanner {
 
-  private final Picked picked;
   private final Words words;
   private final List<Part> parts = new ArrayList<>();
 
-  private FilePlanner(Picked picked, Words words) {
-    this.picked = picked;
+  private FilePlanner(Words words) {
     this.words = words;
   }
 
   static List<Part> plan(Picked picked, List<Contributed> contributions, Words words) {
-    FilePlanner planner = new FilePlanner(picked, words);
+    FilePlanner planner = new FilePlanner(words);
     for (Contributed each : contributions) {
       for (FilePart part : each.what().files()) {
         if (picked.holdsAll(part.when())) {
