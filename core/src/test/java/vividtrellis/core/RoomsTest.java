@@ -48,7 +48,7 @@ class RoomsTest {
           .whereLayer("solver")
           .mayOnlyBeAccessedByLayers("compat")
           .whereLayer("brief")
-          .mayOnlyBeAccessedByLayers("compat", "plan")
+          .mayOnlyBeAccessedByLayers("compat", "plan", "pack")
           .whereLayer("catalog")
           .mayOnlyBeAccessedByLayers("compat", "plan", "render")
           .whereLayer("version")
