@@ -45,8 +45,11 @@ final class Completion {
         Key.FRAMEWORK,
         framework == null ? selection.framework() : selection.framework() + "@" + framework,
         there(Key.FRAMEWORK) ? "filled-framework-version" : "filled-framework");
-    if (there(Key.ALONGSIDE)) {
-      fill(Key.ALONGSIDE, selection.alongside(), "filled-language-version");
+    if (there(Key.ALONGSIDE) || !selection.alongside().equals(Axis.NONE)) {
+      fill(
+          Key.ALONGSIDE,
+          selection.alongside(),
+          there(Key.ALONGSIDE) ? "filled-language-version" : "filled-alongside");
     }
     fill(Key.PACKAGING, selection.packaging(), "filled-packaging");
     fill(

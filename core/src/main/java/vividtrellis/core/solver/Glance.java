@@ -28,10 +28,13 @@ final class Glance {
   /** A solution near a known one in which some choices take one of some values, if it is seen. */
   @Nullable Model near(Model model, Map<Integer, BitSet> narrowed) {
     List<Integer> values = new ArrayList<>(model.values());
-    for (Map.Entry<Integer, BitSet> each : narrowed.entrySet()) {
-      int choice = each.getKey();
-      if (!each.getValue().get(values.get(choice))) {
-        int value = firstOpen(choice, each.getValue());
+    for (int choice = 0; choice < problem.choices; choice++) {
+      // What was settled since the solution was found may have closed values of any choice, and
+      // clauses that are known to be met are so by the values that are left.
+      BitSet within = narrowed.get(choice);
+      int old = values.get(choice);
+      if (!state.isOpen(choice, old) || (within != null && !within.get(old))) {
+        int value = within == null ? state.first(choice) : firstOpen(choice, within);
         if (value < 0) {
           return null;
         }

@@ -10,6 +10,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -74,6 +75,12 @@ class VerdictProperties {
                           assertThat(selection.jvm().text()).isEqualTo("" + cell.jvm());
                           assertThat(selection.frameworkVersion().line()).isEqualTo(cell.line());
                         }));
+  }
+
+  /** A joint at which a solution of its neighbour, looked at too quickly, kept a closed value. */
+  @Example
+  void aLatticeTakesNoClosedValueFromItsNeighbour() {
+    aLatticeIsWhatTryingEverySelectionGives(318968);
   }
 
   private static boolean reaches(Drawn drawn, Brief brief, Cell cell) {
