@@ -37,8 +37,12 @@ public final class Words {
 
   /** A word that comes from a pick. An empty value counts as false where it opens a section. */
   void put(String word, String value, Cause cause) {
-    numbers.put(word, causes.size());
-    values.put(word, value.isEmpty() ? value : marked(value, cause));
+    if (value.isEmpty()) {
+      values.put(word, value);
+    } else {
+      numbers.put(word, causes.size());
+      values.put(word, marked(value, cause));
+    }
   }
 
   /** A list, each of whose entries is a mapping from words to values. */

@@ -1,0 +1,231 @@
+package vividtrellis.catalog.agreement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static vividtrellis.catalog.agreement.BuildFacts.text;
+
+import java.io.StringReader;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Properties;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.ShrinkingMode;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Briefs;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.brief.Names;
+import vividtrellis.core.compat.Selection;
+import vividtrellis.core.compat.Verdict;
+import vividtrellis.core.document.Documents;
+import vividtrellis.core.document.Documents.Notation;
+import vividtrellis.core.document.Node;
+import vividtrellis.core.pack.Receipt;
+import vividtrellis.core.pack.Receipt.Reason;
+import vividtrellis.core.render.FileSet;
+import vividtrellis.core.render.FileSet.GeneratedFile;
+import vividtrellis.core.render.FileSet.Trace;
+
+/** Drawn briefs: every file is read by its own format's parser, and all say the same. */
+class AgreementProperties {
+
+  private static Verdict drawn(long seed) {
+    Optional<Verdict> verdict = new Drawing(seed).verdict();
+    Assume.that(verdict.isPresent());
+    return verdict.get();
+  }
+
+  @Property(tries = 150, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
+  void threeBuildSystemsBuildTheSame(@ForAll long seed) throws Exception {
+    Brief brief = drawn(seed).brief();
+    Verdict maven = Drawing.judge(brief.with(Key.BUILD, "maven"));
+    assertThat(maven.isWritable()).as("%s", maven.findings()).isTrue();
+    BuildFacts facts = BuildFacts.maven(Drawing.files(maven));
+
+    assertThat(facts.level()).isEqualTo(maven.brief().require(Key.JVM));
+    assertThat(facts.jdk()).isEqualTo(maven.brief().require(Key.JDK));
+    brief.get(Key.SUMMARY).ifPresent(s -> assertThat(facts.about()).containsValue(s));
+    for (String system : List.of("gradle-kotlin", "gradle-groovy")) {
+      Verdict gradle = Drawing.judge(brief.with(Key.BUILD, system));
+      assertThat(gradle.isWritable()).as("%s", gradle.findings()).isTrue();
+      FileSet files = Drawing.files(gradle);
+      assertThat(BuildFacts.gradle(files, system.endsWith("kotlin"))).as(system).isEqualTo(facts);
+    }
+  }
+
+  @Property(tries = 250, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
+  void everySourceLiesWhereItsPackageSays(@ForAll long seed) throws Exception {
+    Verdict verdict = drawn(seed);
+    Brief brief = verdict.brief();
+    FileSet files = Drawing.files(verdict);
+    List<String> literals = new ArrayList<>();
+    for (GeneratedFile file : files.files()) {
+      if (Sources.isSource(file.path())) {
+        Sources.Source source = Sources.read(file.path(), file.text());
+        String folder = file.path().replaceFirst("src/\\w+/\\w+/", "").replaceFirst("/[^/]+$", "");
+        assertThat(source.packageName()).as(file.path()).isEqualTo(folder.replace('/', '.'));
+        assertThat(source.packageName()).startsWith(brief.require(Key.PACKAGE));
+        literals.addAll(source.literals());
+      }
+    }
+    if (brief.require(Key.SAMPLE).equals("endpoint")) {
+      String summary = brief.get(Key.SUMMARY).orElse(brief.require(Key.TITLE));
+      assertThat(literals).contains("/about", brief.require(Key.NAME), summary);
+    }
+  }
+
+  @Property(tries = 250, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
+  void namesPortsAndAccountsAreTheSameEverywhere(@ForAll long seed) throws Exception {
+    Verdict verdict = drawn(seed);
+    Brief brief = verdict.brief();
+    Selection selection = verdict.selection().orElseThrow();
+    FileSet files = Drawing.files(verdict);
+    String format = brief.require(Key.FORMAT);
+    Map<String, String> local = new HashMap<>();
+    for (String profile : List.of("", "-local")) {
+      local.putAll(settings(files, "src/main/resources/application" + profile + "." + format));
+    }
+
+    String port = brief.require(Key.PORT);
+    if (selection.starters().contains("http-api")) {
+      assertThat(local).containsEntry("server.port", port);
+    }
+    if (brief.extras().contains("container")) {
+      List<String> lines = text(files, "Dockerfile").lines().toList();
+      assertThat(lines).contains("EXPOSE " + port);
+      assertThat(lines)
+          .filteredOn(line -> line.startsWith("FROM "))
+          .isNotEmpty()
+          .allMatch(line -> line.contains(":" + selection.jdk().text() + "-"));
+      assertThat(lines.stream().map(line -> line.replaceFirst(" .*", "")))
+          .allMatch(word -> word.matches("|#|FROM|WORKDIR|COPY|RUN|USER|ENV|EXPOSE|ENTRYPOINT"));
+    }
+    if (brief.extras().contains("compose") && local.containsKey("spring.datasource.url")) {
+      accounts(files, local, Names.of(brief).database());
+    }
+    for (String path : List.of(".github/workflows/build.yml", ".gitlab-ci.yml")) {
+      if (files.files().stream().anyMatch(file -> file.path().equals(path))) {
+        Documents.readTrusted(text(files, path), Notation.YAML);
+        assertThat(text(files, path)).contains("\"" + selection.jdk().text() + "\"");
+      }
+    }
+    if (brief.extras().contains("licence-file") && brief.require(Key.LICENCE).equals("MIT")) {
+      String holder =
+          brief.get(Key.ORGANISATION).orElse("The authors of " + brief.require(Key.TITLE));
+      assertThat(text(files, "LICENSE"))
+          .contains("Copyright (c) " + brief.require(Key.YEAR) + " " + holder + "\n");
+    }
+  }
+
+  private static void accounts(FileSet files, Map<String, String> local, String database) {
+    boolean any = files.files().stream().anyMatch(file -> file.path().equals("compose.yaml"));
+    if (!any || local.get("spring.datasource.url").startsWith("jdbc:h2:")) {
+      return;
+    }
+    String url = local.get("spring.datasource.url");
+    Map<String, String> services = flat(text(files, "compose.yaml"));
+    String service = url.replaceFirst("jdbc:(\\w+):.*", "$1");
+    String start = "services." + service + ".";
+    Matcher port = Pattern.compile(":([0-9]{4,5})").matcher(url);
+    assertThat(port.find()).isTrue();
+    assertThat(services.get(start + "ports.0")).startsWith(port.group(1) + ":");
+    List<String> values =
+        services.entrySet().stream()
+            .filter(each -> each.getKey().startsWith(start + "environment."))
+            .map(Map.Entry::getValue)
+            .toList();
+    assertThat(values).contains(local.get("spring.datasource.password"));
+    if (!service.equals("sqlserver")) {
+      assertThat(values).contains(local.get("spring.datasource.username"));
+      assertThat(local).containsEntry("spring.datasource.username", database);
+    }
+    if (!List.of("sqlserver", "oracle").contains(service)) {
+      assertThat(url).endsWith("/" + database);
+      assertThat(values).contains(database);
+    }
+  }
+
+  private static Map<String, String> settings(FileSet files, String path) throws Exception {
+    if (path.endsWith("yaml")) {
+      return flat(text(files, path));
+    }
+    Properties properties = new Properties();
+    properties.load(new StringReader(text(files, path)));
+    Map<String, String> settings = new HashMap<>();
+    properties.forEach((key, value) -> settings.put(String.valueOf(key), String.valueOf(value)));
+    return settings;
+  }
+
+  private static Map<String, String> flat(String yaml) {
+    Map<String, String> flat = new HashMap<>();
+    flatten("", Documents.readTrusted(yaml, Notation.YAML), flat);
+    return flat;
+  }
+
+  private static void flatten(String start, Node node, Map<String, String> flat) {
+    if (node instanceof Node.Fields fields) {
+      fields.values().forEach((key, value) -> flatten(start + "." + key, value, flat));
+    } else if (node instanceof Node.Items items) {
+      for (int i = 0; i < items.values().size(); i++) {
+        flatten(start + "." + i, items.values().get(i), flat);
+      }
+    } else {
+      flat.put(start.substring(1), String.valueOf(((Node.Scalar) node).text()));
+    }
+  }
+
+  @Property(tries = 250, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
+  void everyFileIsWholeAndEveryLineHasAReason(@ForAll long seed) {
+    Verdict verdict = drawn(seed);
+    FileSet files = Drawing.files(verdict);
+    Object tree = Documents.plain(Briefs.tree(verdict.brief()));
+    Receipt receipt = Receipt.read(text(files, Receipt.PATH));
+
+    assertThat(receipt.brief()).isEqualTo(verdict.brief());
+    for (GeneratedFile file : files.files()) {
+      String text = file.text();
+      assertThat(text).as(file.path()).endsWith("\n").doesNotContain("\n\n\n", "\uE000");
+      assertThat(file.purpose()).as(file.path()).isNotBlank();
+      assertThat(file.path()).doesNotContain("..", "\\", "{").doesNotStartWith("/");
+      if (!file.path().matches(".*(\\.cmd|mvnw|LICENSE)")) {
+        assertThat(text.lines()).as(file.path()).noneMatch(line -> line.matches(".*[ \\t]"));
+      }
+      int line = 1;
+      for (Trace trace : file.traces()) {
+        assertThat(trace.from()).as(file.path()).isEqualTo(line);
+        assertThat(trace.because()).isNotBlank();
+        trace
+            .picks()
+            .forEach(
+                pick -> assertThat(at(tree, pick)).as("%s %s", file.path(), trace).isNotNull());
+        line = trace.to() + 1;
+      }
+      assertThat(line - 1L).as(file.path()).isEqualTo(text.lines().count());
+      if (!file.path().equals(Receipt.PATH)) {
+        Receipt.Entry entry = receipt.file(file.path()).orElseThrow();
+        assertThat(entry.digest()).isEqualTo(Receipt.digest(text));
+        assertThat(entry.reasons())
+            .isEqualTo(
+                file.traces().stream()
+                    .map(t -> new Reason(t.from(), t.to(), t.picks(), t.because()))
+                    .toList());
+      }
+    }
+  }
+
+  private static Object at(Object tree, String pointer) {
+    Object at = tree;
+    for (String part : pointer.substring(1).split("/", -1)) {
+      at =
+          at instanceof List<?> list
+              ? list.get(Integer.parseInt(part))
+              : ((Map<?, ?>) at).get(part);
+    }
+    return at;
+  }
+}
