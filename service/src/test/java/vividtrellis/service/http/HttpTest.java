@@ -253,7 +253,7 @@ class HttpTest {
 
   @Test
   void whatIsOnlyPlannedIsCheckedButNotWritten() throws Exception {
-    String body = "project: {name: tide-board}\nsample: walkthrough\n";
+    String body = "project: {name: tide-board}\nframework: none\n";
     mvc.perform(yaml("/checks", body))
         .andExpect(jsonPath("$.verdict").value("fits"))
         .andExpect(jsonPath("$.findings[*].rule", hasItem("not-written-yet")));
