@@ -123,7 +123,6 @@ class ShippedVerdictsTest {
             + " PostgreSQL",
         "+postgresql                                 | driver-wants-access-postgresql | caution |"
             + " Add SQL by object mapping",
-        "framework=none                              | not-written-yet        | caution | ",
       })
   void whatIsWorthKnowingIsSaidAndStopsNothing(
       String words, String rule, String severity, String remedy) {

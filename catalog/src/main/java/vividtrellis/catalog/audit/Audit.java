@@ -7,10 +7,12 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -118,6 +120,7 @@ public final class Audit {
   private void framework(Framework framework) {
     Probes probes = framework.probes();
     if (probes == null) {
+      ownVersions(framework);
       return;
     }
     for (Line line : framework.lines()) {
@@ -145,23 +148,52 @@ public final class Audit {
       Framework framework, Version version, Map<String, String> managed, String place) {
     Map<String, String> looked = new LinkedHashMap<>();
     for (Option option : edition.options().toList()) {
-      for (Contribution binding : option.bindings()) {
-        if (!isFor(binding.when(), framework, version)) {
-          continue;
-        }
-        for (Artifact artifact : binding.artifacts()) {
-          if (isFor(artifact.when(), framework, version)
-              && looked.putIfAbsent(artifact.key(), option.id()) == null) {
-            artifact(artifact, managed, option.id() + " on " + place);
+      boolean other = option instanceof Framework && !option.id().equals(framework.id());
+      for (Contribution binding : other ? List.<Contribution>of() : option.bindings()) {
+        if (isFor(binding.when(), framework, version)) {
+          for (Artifact artifact : named(binding)) {
+            if (isFor(artifact.when(), framework, version)
+                && looked.putIfAbsent(artifact.key(), option.id()) == null) {
+              artifact(artifact, managed, option.id() + " on " + place);
+            }
           }
         }
-        for (Contribution.Plugin plugin : binding.plugins()) {
-          if (plugin.version() != null && looked.putIfAbsent(plugin.id(), option.id()) == null) {
-            String[] parts = plugin.id().split(":", -1);
-            artifact(
-                new Artifact(parts[0], parts[1], plugin.version(), Scope.COMPILE, List.of()),
-                managed,
-                option.id() + " on " + place);
+      }
+    }
+  }
+
+  /** What a binding names: dependencies, and plugins that have a version of their own. */
+  private static List<Artifact> named(Contribution binding) {
+    List<Artifact> named = new ArrayList<>(binding.artifacts());
+    for (Contribution.Plugin plugin : binding.plugins()) {
+      if (plugin.version() != null) {
+        String[] parts = plugin.id().split(":", -1);
+        named.add(new Artifact(parts[0], parts[1], plugin.version(), Scope.COMPILE, List.of()));
+      }
+    }
+    named.removeIf(each -> each.version() != null && each.version().contains("{"));
+    return named;
+  }
+
+  /** Without a BOM there are only versions of one's own to look for. */
+  private void ownVersions(Framework framework) {
+    Set<String> looked = new HashSet<>();
+    for (Option option : edition.options().toList()) {
+      for (Contribution binding : option.bindings()) {
+        boolean bound =
+            option == framework
+                || binding.when().stream()
+                    .anyMatch(
+                        term ->
+                            term.variable() == Term.Variable.FRAMEWORK
+                                && framework.id().equals(term.id()));
+        for (Artifact bom : bound ? binding.boms() : List.<Artifact>of()) {
+          String version = String.valueOf(bom.version());
+          row(registry.has(bom.key(), version, "pom"), bom.key(), framework.id(), version);
+        }
+        for (Artifact artifact : bound ? named(binding) : List.<Artifact>of()) {
+          if (artifact.version() != null && looked.add(artifact.key())) {
+            artifact(artifact, Map.of(), option.id() + " on " + framework.id());
           }
         }
       }

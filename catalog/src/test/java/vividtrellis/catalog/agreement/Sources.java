@@ -7,6 +7,7 @@ import com.sun.source.util.TreeScanner;
 import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import javax.tools.DiagnosticCollector;
 import javax.tools.JavaCompiler;
 import javax.tools.JavaFileObject;
@@ -132,7 +133,10 @@ final class Sources {
           }
         };
     for (ClassNode type : unit.getAST().getClasses()) {
-      type.getMethods().stream().map(MethodNode::getCode).forEach(code -> code.visit(visitor));
+      type.getMethods().stream()
+          .map(MethodNode::getCode)
+          .filter(Objects::nonNull)
+          .forEach(code -> code.visit(visitor));
     }
     String name = unit.getAST().getModules().get(0).getPackageName();
     return new Source(name.substring(0, name.length() - 1), literals);

@@ -68,7 +68,8 @@ final class Parts {
   }
 
   private static BuildPart joined(BuildPart one, BuildPart two) {
-    if (one instanceof Branch a && two instanceof Branch b && !one.name().isEmpty()) {
+    boolean entry = one.name().isEmpty() && id(one).isEmpty();
+    if (one instanceof Branch a && two instanceof Branch b && !entry) {
       return new Branch(a.name(), a.list(), joined(a.parts(), b.parts()), a.cause());
     }
     return one instanceof Leaf leaf
@@ -87,11 +88,24 @@ final class Parts {
 
   private static int alike(List<BuildPart> parts, BuildPart part) {
     for (int i = 0; i < parts.size(); i++) {
-      if (alike(parts.get(i), part)) {
+      boolean same = !id(part).isEmpty() && id(part).equals(id(parts.get(i)));
+      if (same || alike(parts.get(i), part)) {
         return i;
       }
     }
     return -1;
+  }
+
+  /** What an entry of a list is called, if it says so: two of one name are one. */
+  private static String id(BuildPart part) {
+    if (part instanceof Branch branch) {
+      for (BuildPart each : branch.parts()) {
+        if (each instanceof Leaf leaf && leaf.name().equals("id")) {
+          return String.valueOf(leaf.value());
+        }
+      }
+    }
+    return "";
   }
 
   /** Whether two parts say the same, whatever put them there. */

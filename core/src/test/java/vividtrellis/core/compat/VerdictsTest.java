@@ -145,6 +145,20 @@ class VerdictsTest {
   }
 
   @Test
+  void whatIsOnlyPlannedFitsAndCannotBeWritten() {
+    Edition edition =
+        EditionLoader.load(
+            name ->
+                TestEdition.file(name)
+                    .map(t -> t.replace("id: web\n", "id: web\n    planned: yes\n")));
+    Verdict verdict = new Verdicts(edition).judge(NAMED.withStarters(List.of("web")), 2026);
+
+    assertThat(verdict.fits()).isTrue();
+    assertThat(verdict.isWritable()).isFalse();
+    assertThat(finding(verdict, Verdict.NOT_WRITTEN_YET).picks()).containsExactly("/starters/0");
+  }
+
+  @Test
   void anEnormousBriefAndAnEmptyOneAreJudgedToo() {
     List<String> all = IntStream.range(0, 400).mapToObj(i -> i % 2 == 0 ? "web" : "store").toList();
     Verdict enormous = judge(NAMED.withStarters(all));

@@ -252,17 +252,6 @@ class HttpTest {
   }
 
   @Test
-  void whatIsOnlyPlannedIsCheckedButNotWritten() throws Exception {
-    String body = "project: {name: tide-board}\nframework: none\n";
-    mvc.perform(yaml("/checks", body))
-        .andExpect(jsonPath("$.verdict").value("fits"))
-        .andExpect(jsonPath("$.findings[*].rule", hasItem("not-written-yet")));
-    mvc.perform(yaml("/outlines", body))
-        .andExpect(status().isUnprocessableContent())
-        .andExpect(jsonPath("$.findings[*].rule", hasItem("not-written-yet")));
-  }
-
-  @Test
   void aComparisonHasTheAgreedShape() throws Exception {
     String left = "{project: {name: tide-board}, framework: spring-boot@3.5, starters: [http-api]}";
     String right =

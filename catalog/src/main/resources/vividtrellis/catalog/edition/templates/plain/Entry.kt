@@ -1,0 +1,7 @@
+package {{package}}
+
+fun main() {
+    println(greeting())
+}
+
+fun greeting() = "This is {{artifact}}."

@@ -1,0 +1,13 @@
+package {{package}};
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import org.junit.jupiter.api.Test;
+
+class {{entryClass}}Test {
+
+    @Test
+    void saysItsName() {
+        assertEquals("This is {{artifact}}.", {{entryClass}}.greeting());
+    }
+}

@@ -1,0 +1,39 @@
+package {{package}}.security
+
+import org.springframework.context.annotation.Bean
+import org.springframework.context.annotation.Configuration
+import org.springframework.http.HttpStatus
+import org.springframework.security.config.Customizer
+import org.springframework.security.config.annotation.web.builders.HttpSecurity
+import org.springframework.security.web.SecurityFilterChain
+import org.springframework.security.web.authentication.HttpStatusEntryPoint
+import org.springframework.security.web.util.matcher.RequestMatcher
+
+/** Who may ask for what. */
+@Configuration(proxyBeanMethods = false)
+class AccessRules {
+
+    /** Programs ask for JSON below this path; people use pages. */
+    private static final RequestMatcher PROGRAMS =
+            request -> request.getRequestURI().startsWith("/notes")
+
+    @Bean
+    SecurityFilterChain access(HttpSecurity http) {
+{{#tellsHealth}}
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers("/actuator/health/**")
+                        .permitAll()
+                        .anyRequest()
+                        .authenticated())
+{{/tellsHealth}}
+{{^tellsHealth}}
+        return http.authorizeHttpRequests(requests -> requests.anyRequest().authenticated())
+{{/tellsHealth}}
+                .formLogin(Customizer.withDefaults())
+                .httpBasic(Customizer.withDefaults())
+                .exceptionHandling(faults -> faults.defaultAuthenticationEntryPointFor(
+                        new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), PROGRAMS))
+                // A form on another site cannot send JSON, so only pages need the extra token.
+                .csrf(csrf -> csrf.ignoringRequestMatchers(PROGRAMS))
+                .build()
+    }
+}

@@ -1,0 +1,6 @@
+package {{package}}.{{storage}}
+
+import org.springframework.data.repository.ListCrudRepository
+
+interface NoteRows extends ListCrudRepository<NoteRow, Long> {
+}

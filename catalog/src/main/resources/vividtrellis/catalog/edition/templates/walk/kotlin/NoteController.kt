@@ -1,0 +1,39 @@
+package {{package}}.{{web}}
+
+{{#byLayer}}
+import {{package}}.domain.Note
+import {{package}}.service.NoteBook
+{{/byLayer}}
+{{#validated}}
+import jakarta.validation.Valid
+{{/validated}}
+import org.springframework.http.ResponseEntity
+import org.springframework.web.bind.annotation.GetMapping
+import org.springframework.web.bind.annotation.PathVariable
+import org.springframework.web.bind.annotation.PostMapping
+import org.springframework.web.bind.annotation.RequestBody
+import org.springframework.web.bind.annotation.RequestMapping
+import org.springframework.web.bind.annotation.RestController
+import java.net.URI
+
+@RestController
+@RequestMapping("/notes")
+class NoteController(
+    private val book: NoteBook,
+) {
+    @GetMapping
+    fun all() = book.all()
+
+    @GetMapping("/{id}")
+    fun one(
+        @PathVariable id: Long,
+    ): ResponseEntity<Note> = book.find(id)?.let { ResponseEntity.ok(it) } ?: ResponseEntity.notFound().build()
+
+    @PostMapping
+    fun write(
+        @RequestBody{{#validated}} @Valid{{/validated}} note: NewNote,
+    ): ResponseEntity<Note> {
+        val written = book.write(note.title, note.body)
+        return ResponseEntity.created(URI.create("/notes/" + written.id)).body(written)
+    }
+}

@@ -1,0 +1,5 @@
+package {{package}}.{{storage}}
+
+import org.springframework.data.repository.ListCrudRepository
+
+interface NoteRows : ListCrudRepository<NoteRow, Long>

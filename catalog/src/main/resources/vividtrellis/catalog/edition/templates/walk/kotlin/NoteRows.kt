@@ -1,0 +1,5 @@
+package {{package}}.{{storage}}
+
+import org.springframework.data.jpa.repository.JpaRepository
+
+interface NoteRows : JpaRepository<NoteRow, Long>
