@@ -1,8 +1,13 @@
 package vividtrellis.acceptance;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.sun.net.httpserver.HttpServer;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -13,6 +18,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -59,7 +67,7 @@ class ProjectsTest {
     Path project = Files.createDirectory(temp.resolve("project"));
     Command.Result taken = product.vivid(project, words.toArray(String[]::new));
     assertThat(taken.code()).as(taken.both()).isZero();
-    assertThat(taken.out()).contains("./mvnw verify");
+    assertThat(taken.out()).containsAnyOf("./mvnw verify", "./gradlew build");
     return project;
   }
 
@@ -81,7 +89,13 @@ class ProjectsTest {
         .run(600);
   }
 
-  private static void answers(Path jar, Path jdk, int port, Map<String, String> environment)
+  /** What is asked of a running application. */
+  private interface Questions {
+    void ask() throws Exception;
+  }
+
+  private static void answers(
+      Path jar, Path jdk, int port, Map<String, String> environment, Questions questions)
       throws Exception {
     ProcessBuilder builder = new ProcessBuilder(jdk + "/bin/java", "-jar", jar.toString());
     builder.environment().putAll(environment);
@@ -100,7 +114,7 @@ class ProjectsTest {
         Thread.sleep(100);
       }
       assertThat(app.isAlive()).as(Files.readString(log)).isTrue();
-      assertThat(body(port, "/about")).contains("\"name\":\"berth-booking\"");
+      questions.ask();
       assertThat(body(port, "/actuator/health")).contains("\"status\":\"UP\"");
     } finally {
       app.destroy();
@@ -134,7 +148,12 @@ class ProjectsTest {
     Command.Result built = build(project, jdk(17));
     assertThat(built.code()).as(built.out()).isZero();
     assertThat(built.out()).contains("BUILD SUCCESS").containsPattern("Tests run: [1-9]");
-    answers(project.resolve("target/berth-booking-0.1.0.jar"), jdk(17), port, Map.of());
+    answers(
+        project.resolve("target/berth-booking-0.1.0.jar"),
+        jdk(17),
+        port,
+        Map.of(),
+        () -> assertThat(body(port, "/about")).contains("\"name\":\"berth-booking\""));
   }
 
   @Test
@@ -145,8 +164,10 @@ class ProjectsTest {
             product,
             "framework=spring-boot@4.1",
             "language=java@25",
+            "sample=walkthrough",
             "port=" + port,
-            "+postgresql");
+            "+postgresql",
+            "+formatter");
 
     Command.Result tooOld = build(project, jdk(17));
     assertThat(tooOld.code()).isNotZero();
@@ -169,6 +190,67 @@ class ProjectsTest {
         String.valueOf(access.get("VIVID_DB_URL")).replaceFirst("/postgres$", "/berth_booking"));
     environment.put("DATABASE_USER", access.get("VIVID_DB_USER"));
     environment.put("DATABASE_PASSWORD", access.get("VIVID_DB_PASSWORD"));
-    answers(project.resolve("target/berth-booking-0.1.0.jar"), jdk(25), port, environment);
+    answers(
+        project.resolve("target/berth-booking-0.1.0.jar"),
+        jdk(25),
+        port,
+        environment,
+        () -> {
+          HttpRequest kept =
+              HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/notes"))
+                  .header("Content-Type", "application/json")
+                  .POST(
+                      HttpRequest.BodyPublishers.ofString(
+                          "{\"title\": \"Tide\", \"body\": \"High at noon\"}"))
+                  .build();
+          var answer = HttpClient.newHttpClient().send(kept, HttpResponse.BodyHandlers.ofString());
+          assertThat(answer.statusCode()).as(answer.body()).isEqualTo(201);
+          assertThat(body(port, "/notes")).contains("High at noon");
+        });
+  }
+
+  /** The scripts fetch what the properties name; here that is a stand-in, since no Gradle is. */
+  @Test
+  void aGradleProjectFetchesItsGradleOnceAndRunsIt(Running product) throws Exception {
+    Path project = take(product, "build=gradle-kotlin", "framework=spring-boot@4.1", "+h2");
+    ByteArrayOutputStream zip = new ByteArrayOutputStream();
+    try (ZipOutputStream out = new ZipOutputStream(zip)) {
+      out.putNextEntry(new ZipEntry("gradle-9.8.1/bin/gradle"));
+      out.write("#!/bin/sh\necho stand-in builds \"$@\" in \"$PWD\"\n".getBytes(UTF_8));
+      out.closeEntry();
+    }
+    AtomicInteger asked = new AtomicInteger();
+    HttpServer server =
+        HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
+    server.createContext(
+        "/",
+        exchange -> {
+          asked.incrementAndGet();
+          exchange.sendResponseHeaders(200, zip.size());
+          exchange.getResponseBody().write(zip.toByteArray());
+          exchange.close();
+        });
+    server.start();
+    try {
+      Path properties = project.resolve("gradle/wrapper/gradle-wrapper.properties");
+      String address = "http\\\\://127.0.0.1:" + server.getAddress().getPort();
+      Files.writeString(
+          properties,
+          Files.readString(properties).replaceFirst("=.*/distributions", "=" + address));
+      for (int i = 0; i < 2; i++) {
+        Command.Result built =
+            new Command(project.getParent(), List.of(project + "/gradlew", "build", "--offline"))
+                .with(
+                    Map.of(
+                        "JAVA_HOME", jdk(17).toString(),
+                        "GRADLE_USER_HOME", temp.resolve("gradle home").toString()))
+                .run(60);
+        assertThat(built.code()).as(built.both()).isZero();
+        assertThat(built.out()).contains("stand-in builds build --offline in " + project);
+      }
+      assertThat(asked).hasValue(1);
+    } finally {
+      server.stop(0);
+    }
   }
 }

@@ -263,4 +263,80 @@ class SurfacesTest {
     assertThat(product.vivid(temp, "compare", "a.yaml", "nowhere.yaml").code()).isEqualTo(65);
     assertThat(product.vivid(temp, "compare", "-", "-").code()).isEqualTo(64);
   }
+
+  @Test
+  void everyLineSaysWhichPickPutItThere(Running product) throws Exception {
+    String[] take = {
+      "take",
+      "name=berth-booking",
+      "+http-api",
+      "+postgresql",
+      "+sql-orm",
+      "+container",
+      "port=8085",
+      "--into",
+      "berth-booking"
+    };
+    assertThat(product.vivid(temp, take).code()).isZero();
+
+    Command.Result file =
+        product.vivid(temp, "outline", "name=berth-booking", "+http-api", "pom.xml", "--trace");
+    assertThat(file.out().lines())
+        .anyMatch(line -> line.startsWith("HTTP API") && line.contains("<dependency>"));
+    List<String> lines = Files.readAllLines(temp.resolve("berth-booking/Dockerfile"));
+    int expose = lines.indexOf("EXPOSE 8085") + 1;
+    Command.Result one = product.vivid(temp, "trace", "berth-booking", "Dockerfile:" + expose);
+    assertThat(one.out()).contains("EXPOSE 8085", "+container", "port=8085");
+    var json =
+        Product.json(
+            product
+                .vivid(temp, "trace", "berth-booking", "Dockerfile:" + expose, "--json")
+                .bytes());
+    assertThat(json.at("/traces/0/picks").toString()).contains("/extras/0", "/settings/port");
+
+    Files.writeString(temp.resolve("berth-booking/Dockerfile"), "# ours\n");
+    assertThat(product.vivid(temp, "trace", "berth-booking", "Dockerfile:1").err())
+        .contains("was changed since");
+    assertThat(product.vivid(temp, "trace", "berth-booking", "pom.xm").err()).contains("pom.xml?");
+    assertThat(product.vivid(temp, "trace", "berth-booking", "pom.xml:999").code()).isEqualTo(64);
+    assertThat(product.vivid(temp, "trace", ".", "pom.xml").code()).isEqualTo(65);
+  }
+
+  @Test
+  void aFirstCommitHoldsExactlyWhatWasWritten(Running product) throws Exception {
+    Map<String, String> author =
+        Map.of(
+            "GIT_AUTHOR_NAME",
+            "Skipper",
+            "GIT_AUTHOR_EMAIL",
+            "skipper@saltmarsh.example",
+            "GIT_COMMITTER_NAME",
+            "Skipper",
+            "GIT_COMMITTER_EMAIL",
+            "skipper@saltmarsh.example");
+    Path there = Files.createDirectory(temp.resolve("tide-board"));
+    Files.writeString(there.resolve("mine.txt"), "Low water at noon.\n");
+    List<String> take =
+        List.of(
+            Product.CHECKOUT + "/vivid",
+            "take",
+            "name=tide-board",
+            "+http-api",
+            "--into",
+            "tide-board",
+            "--git",
+            "--server",
+            product.base());
+
+    Command.Result taken = new Command(temp, take).with(author).run(60);
+    assertThat(taken.code()).as(taken.both()).isZero();
+    String held = new Command(there, List.of("git", "ls-files")).run(30).out();
+    assertThat(held).contains("pom.xml", ".vivid/receipt.json").doesNotContain("mine.txt");
+    assertThat(new Command(there, List.of("git", "status", "--porcelain")).run(30).out())
+        .isEqualTo("?? mine.txt\n");
+
+    Command.Result again = new Command(temp, take).with(author).run(60);
+    assertThat(again.code()).isEqualTo(73);
+    assertThat(again.err()).contains("under version control already");
+  }
 }

@@ -58,7 +58,7 @@ class TerminalTest {
 
   @Test
   void everyCommandExplainsItselfWithExamples(Running product) throws Exception {
-    for (String command : List.of("catalog", "check", "outline", "take")) {
+    for (String command : List.of("catalog", "check", "outline", "take", "trace")) {
       Command.Result help = product.vivid(temp, command, "--help");
       assertThat(help.code()).isZero();
       assertThat(help.out()).contains("  vivid " + command);

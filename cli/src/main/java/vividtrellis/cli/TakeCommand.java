@@ -28,7 +28,7 @@ import vividtrellis.core.pack.Archive.Format;
     description = "Takes the project home: into a directory, or as an archive.",
     footer = {
       "",
-      "  vivid take berth-booking.yaml --into berth-booking",
+      "  vivid take berth-booking.yaml --into berth-booking --git",
       "  vivid take name=tide-board +http-api --archive tide-board.tar.gz",
       "",
       "Nothing that is there already is overwritten."
@@ -48,11 +48,23 @@ final class TakeCommand implements Callable<Integer> {
       description = "Write the archive, .zip or .tar.gz; - for a zip on standard output.")
   private @Nullable String archive;
 
+  @Option(
+      names = "--git",
+      description = "With --into: make a repository whose first commit is what was written.")
+  private boolean git;
+
   @Override
   public Integer call() throws IOException {
     if ((into == null) == (archive == null)) {
       throw new Failure(
           Failure.USAGE, "Say where to, once.", null, "give --into DIR or --archive FILE");
+    }
+    if (git && into == null) {
+      throw new Failure(
+          Failure.USAGE, "--git goes with --into.", null, "give --into DIR, or leave --git out");
+    }
+    if (git) {
+      FirstCommit.mayBeMadeIn(path(String.valueOf(into)));
     }
     Format format = into == null ? format(String.valueOf(archive)) : Format.TAR_GZ;
     Service service = common.service();
@@ -68,6 +80,9 @@ final class TakeCommand implements Callable<Integer> {
     }
     if (into != null) {
       Directory.Written written = new Directory(path(into)).write(answer.bytes());
+      if (git) {
+        FirstCommit.make(written.root(), written.files());
+      }
       tell(out, written.root().toString(), written.files());
     } else if (String.valueOf(archive).equals("-")) {
       System.out.write(answer.bytes());
@@ -96,7 +111,8 @@ final class TakeCommand implements Callable<Integer> {
     }
     screen.line(
         screen.possible() + " " + files.size() + " files are in " + screen.strong(where) + ".");
-    screen.line("  Next:  cd " + quoted(where) + " && ./mvnw verify");
+    String build = files.contains("gradlew") ? "./gradlew build" : "./mvnw verify";
+    screen.line("  Next:  cd " + quoted(where) + " && " + build);
   }
 
   private static String quoted(String path) {
