@@ -123,6 +123,8 @@ final class BuildCases {
 
   /** With as many of the starters that are still to come as it bears, and what those need. */
   private Verdict filled(Brief brief) {
+    // What is only evaluated is no proof of a starter.
+    boolean built = brief.require(Key.BUILD).equals("maven");
     Brief grown = brief;
     for (String starter : List.copyOf(starters)) {
       if (grown.starters().size() >= MOST_STARTERS) {
@@ -140,7 +142,9 @@ final class BuildCases {
       }
       if (sameBase(tried, brief) && fitting(tried).isPresent()) {
         grown = tried;
-        starters.removeAll(tried.starters());
+        if (built) {
+          starters.removeAll(tried.starters());
+        }
       }
     }
     return fitting(grown).orElseThrow();

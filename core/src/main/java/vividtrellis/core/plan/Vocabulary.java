@@ -149,6 +149,7 @@ final class Vocabulary {
   }
 
   private void put(String word, String value, Key key) {
-    words.put(word, value, Cause.of(key.pointer(), key.word() + " " + value));
+    String pick = picked.brief().get(key).orElse(value);
+    words.put(word, value, Cause.of(key.pointer(), key.word() + " " + pick));
   }
 }
