@@ -1,7 +1,10 @@
 package vividtrellis.core.plan;
 
+import com.google.common.cache.Cache;
+import com.google.common.cache.CacheBuilder;
 import com.samskivert.mustache.Escapers;
 import com.samskivert.mustache.Mustache;
+import com.samskivert.mustache.Template;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +12,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What templates are filled with, and the filling. A word knows which pick it comes from; while a
@@ -24,11 +28,47 @@ public final class Words {
   private static final Pattern MARKED = Pattern.compile(MARK + "([\uE100-\uEFFF])");
   private static final Pattern SECTION = Pattern.compile("\\s*\\{\\{([#^/])([A-Za-z]+)}}\\s*");
 
-  private final Map<String, Object> values = new TreeMap<>();
+  /** Stands before the name of a word whose mark is wanted alone. */
+  private static final String ALONE = "mark of ";
+
+  /**
+   * Templates that are ready to be filled. They come from editions, never from briefs, so there are
+   * not many; reading one anew for each project would take most of the time.
+   */
+  private static final Cache<Form, Template> READY =
+      CacheBuilder.newBuilder().maximumSize(4096).build();
+
+  private record Form(String template, Escaping escaping, boolean lines) {}
+
+  private final Map<String, Object> values = new Values();
   private final Map<String, Integer> numbers = new TreeMap<>();
   private final List<Cause> causes = new ArrayList<>();
 
   Words() {}
+
+  /**
+   * Also answers for the mark of each word, which is nothing for a word that no pick stands for.
+   */
+  private final class Values extends TreeMap<String, Object> {
+    private static final long serialVersionUID = 1L;
+
+    @Override
+    public boolean containsKey(Object key) {
+      return ((String) key).startsWith(ALONE) || super.containsKey(key);
+    }
+
+    @Override
+    public @Nullable Object get(Object key) {
+      return ((String) key).startsWith(ALONE)
+          ? mark(((String) key).substring(ALONE.length()))
+          : super.get(key);
+    }
+  }
+
+  private String mark(String word) {
+    Integer number = numbers.get(word);
+    return number == null ? "" : "" + MARK + (char) (FIRST + number);
+  }
 
   /** A word that no pick stands for. */
   void put(String word, String value) {
@@ -159,7 +199,7 @@ public final class Words {
    */
   public Filled value(String template) {
     return template.contains("{{")
-        ? unmarked(run(template, Escaping.NONE), Optional.empty())
+        ? unmarked(run(template, Escaping.NONE, false), Optional.empty())
         : new Filled(template, Optional.empty());
   }
 
@@ -170,14 +210,14 @@ public final class Words {
    * @throws com.samskivert.mustache.MustacheException when the template or a word of it is wrong
    */
   public List<Filled> lines(String template, Escaping escaping) {
-    return run(withSections(template), escaping)
+    return run(template, escaping, true)
         .lines()
         .map(line -> unmarked(line, Optional.empty()))
         .toList();
   }
 
   /** Adds to each line the marks of the sections around it. */
-  private String withSections(String template) {
+  private static String withSections(String template) {
     StringBuilder text = new StringBuilder();
     List<String> open = new ArrayList<>();
     for (String line : template.lines().toList()) {
@@ -189,24 +229,25 @@ public final class Words {
           open.add(section.group(2));
         }
       } else {
-        for (String word : open) {
-          Integer number = numbers.get(word);
-          if (number != null) {
-            text.append(MARK).append((char) (FIRST + number));
-          }
-        }
+        open.forEach(word -> text.append("{{{").append(ALONE).append(word).append("}}}"));
       }
       text.append(line).append('\n');
     }
     return text.toString();
   }
 
-  private String run(String template, Escaping escaping) {
-    return Mustache.compiler()
-        .withEscaper(escaping.escaper)
-        .emptyStringIsFalse(true)
-        .compile(template)
-        .execute(values);
+  private String run(String template, Escaping escaping, boolean lines) {
+    Form form = new Form(template, escaping, lines);
+    Template ready = READY.getIfPresent(form);
+    if (ready == null) {
+      ready =
+          Mustache.compiler()
+              .withEscaper(escaping.escaper)
+              .emptyStringIsFalse(true)
+              .compile(lines ? withSections(template) : template);
+      READY.put(form, ready);
+    }
+    return ready.execute(values);
   }
 
   private Filled unmarked(String text, Optional<Cause> start) {
