@@ -96,10 +96,6 @@ public final class Words {
     return "" + MARK + (char) (FIRST + causes.size() - 1) + value;
   }
 
-  boolean has(String word) {
-    return values.containsKey(word);
-  }
-
   /** How a value is made harmless for the format of the file that it goes into. */
   public enum Escaping {
     /** For values that cannot hold anything but letters, digits, dots and dashes. */
@@ -199,7 +195,7 @@ public final class Words {
    */
   public Filled value(String template) {
     return template.contains("{{")
-        ? unmarked(run(template, Escaping.NONE, false), Optional.empty())
+        ? unmarked(run(template, Escaping.NONE, false))
         : new Filled(template, Optional.empty());
   }
 
@@ -210,10 +206,7 @@ public final class Words {
    * @throws com.samskivert.mustache.MustacheException when the template or a word of it is wrong
    */
   public List<Filled> lines(String template, Escaping escaping) {
-    return run(template, escaping, true)
-        .lines()
-        .map(line -> unmarked(line, Optional.empty()))
-        .toList();
+    return run(template, escaping, true).lines().map(line -> unmarked(line)).toList();
   }
 
   /** Adds to each line the marks of the sections around it. */
@@ -250,10 +243,10 @@ public final class Words {
     return ready.execute(values);
   }
 
-  private Filled unmarked(String text, Optional<Cause> start) {
+  private Filled unmarked(String text) {
     Matcher marked = MARKED.matcher(text);
     StringBuilder plain = new StringBuilder();
-    Optional<Cause> cause = start;
+    Optional<Cause> cause = Optional.empty();
     while (marked.find()) {
       Cause more = causes.get(marked.group(1).charAt(0) - FIRST);
       cause = Optional.of(cause.isPresent() ? cause.get().and(more) : more);

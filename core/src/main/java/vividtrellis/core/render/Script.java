@@ -1,6 +1,5 @@
 package vividtrellis.core.render;
 
-import java.util.List;
 import java.util.stream.Collectors;
 import vividtrellis.core.plan.BuildPart;
 import vividtrellis.core.plan.BuildPart.Branch;
@@ -92,19 +91,15 @@ final class Script {
   }
 
   private String call(String name, String arguments) {
-    return call(List.of(name.substring(0, name.length() - 2)), arguments);
+    return statement(name.substring(0, name.length() - 2), arguments);
   }
 
-  private String call(List<String> name, String arguments) {
+  /** A statement that calls one function. */
+  String statement(String function, String arguments) {
     // A call on a receiver reads better with its parentheses, in Groovy too.
-    return kotlin || name.get(0).contains(".")
-        ? name.get(0) + "(" + arguments + ")"
-        : name.get(0) + " " + arguments;
-  }
-
-  /** A statement that calls one function with one argument. */
-  String statement(String function, String argument) {
-    return call(List.of(function), argument);
+    return kotlin || function.contains(".")
+        ? function + "(" + arguments + ")"
+        : function + " " + arguments;
   }
 
   private String value(String value) {

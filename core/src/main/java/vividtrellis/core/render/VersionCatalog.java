@@ -100,10 +100,6 @@ final class VersionCatalog {
     return out;
   }
 
-  boolean isEmpty() {
-    return entries.isEmpty();
-  }
-
   private String line(Entry entry, String kind) {
     return "%s = { %s = \"%s\", version.ref = \"%s\" }"
         .formatted(entry.alias(), kind, entry.id(), keys.get(entry.family()));
