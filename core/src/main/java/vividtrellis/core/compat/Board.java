@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +28,7 @@ import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Problem;
+import vividtrellis.core.solver.Search;
 import vividtrellis.core.version.Version;
 
 /**
@@ -45,16 +47,21 @@ final class Board {
   private final Map<Axis, Map<String, Map<Axis, BitSet>>> words = new EnumMap<>(Axis.class);
   private final Map<Axis, Map<String, Map<Axis, BitSet>>> spellings = new EnumMap<>(Axis.class);
   private final Map<Value, Line> lines = new HashMap<>();
+  private final Map<Value, String> cautions = new HashMap<>();
   private final Map<String, List<String>> kindred = new HashMap<>();
   private final List<Column> columns;
   private final Map<String, Integer> starters = new LinkedHashMap<>();
   private final Map<String, Integer> extras = new LinkedHashMap<>();
   private final List<Rule> blocking;
-  private final List<Rule> lighter;
+  private final Watch lighter;
   private final Map<String, List<Rule>> lighterById;
   private final Map<String, String> labels = new HashMap<>();
-  private final Map<Rule, List<Integer>> ofJoints = new LinkedHashMap<>();
+  private final Watch ofJoints;
   private final Problem problem;
+
+  /** By pick, wherever it stands; a pick is a word of the edition, so there are only so many. */
+  private final Map<Pin, Boolean> alone = new ConcurrentHashMap<>();
+
   private final Cache<List<Map<Axis, BitSet>>, Ground> grounds =
       CacheBuilder.newBuilder().maximumSize(MOST_GROUNDS).build();
 
@@ -88,12 +95,15 @@ final class Board {
       extras.put(option.id(), starters.size() + extras.size());
     }
     blocking = rules.stream().filter(Rule::blocks).toList();
-    lighter = rules.stream().filter(rule -> !rule.blocks()).toList();
-    lighterById = lighter.stream().collect(Collectors.groupingBy(Rule::id));
+    List<Rule> telling = rules.stream().filter(rule -> !rule.blocks()).toList();
+    lighter = new Watch(telling, switches(), this::switchOf);
+    lighterById = telling.stream().collect(Collectors.groupingBy(Rule::id));
     edition.options().forEach(each -> labels.putIfAbsent(each.id(), each.about().label()));
-    lighter.stream()
-        .filter(rule -> rule.when().stream().map(Term::variable).anyMatch(OF_A_JOINT::contains))
-        .forEach(rule -> ofJoints.put(rule, switches(rule)));
+    List<Rule> ofSome =
+        telling.stream()
+            .filter(rule -> rule.when().stream().map(Term::variable).anyMatch(OF_A_JOINT::contains))
+            .toList();
+    ofJoints = new Watch(ofSome, switches(), this::switchOf);
     List<Integer> sizes = new ArrayList<>();
     for (Axis axis : Axis.values()) {
       sizes.add(values(axis).size());
@@ -140,9 +150,12 @@ final class Board {
     return blocking;
   }
 
-  /** Rules that only tell. */
-  List<Rule> lighter() {
-    return lighter;
+  /** Rules that only tell and may have something to say to a selection. */
+  List<Rule> lighter(Selection selection) {
+    BitSet on = new BitSet();
+    selection.starters().forEach(id -> switchOf("starter", id).ifPresent(on::set));
+    selection.extras().forEach(id -> switchOf("extra", id).ifPresent(on::set));
+    return lighter.awake(on);
   }
 
   /** Those of one id. */
@@ -155,17 +168,13 @@ final class Board {
     return labels.getOrDefault(id, id);
   }
 
-  /** Those that look at a framework line or a level, with the switches that have to be on. */
-  Map<Rule, List<Integer>> ofJoints() {
-    return ofJoints;
+  /** Those that look at a framework line or a level and may say something with switches on. */
+  List<Rule> ofJoints(BitSet on) {
+    return ofJoints.awake(on);
   }
 
-  private List<Integer> switches(Rule rule) {
-    return rule.when().stream()
-        .filter(term -> !term.negated())
-        .filter(term -> term.variable() == Variable.STARTER || term.variable() == Variable.EXTRA)
-        .map(term -> switchOf(term.variable().word(), String.valueOf(term.id())).orElseThrow())
-        .toList();
+  private int switchOf(Term term) {
+    return switchOf(term.variable().word(), String.valueOf(term.id())).orElseThrow();
   }
 
   List<Value> values(Axis axis) {
@@ -195,6 +204,21 @@ final class Board {
       grounds.put(fixed, known);
     }
     return known;
+  }
+
+  /** Whether there is a solution with one pick and nothing that is not picked. */
+  boolean bearsAlone(Pin pin) {
+    return alone.computeIfAbsent(
+        new Pin("", pin.narrowed(), pin.which()),
+        bare -> {
+          BitSet only = new BitSet();
+          if (bare.which() >= 0) {
+            only.set(bare.which());
+          }
+          Search search = problem.search().only(only);
+          bare.fix(search);
+          return search.solve().isPresent();
+        });
   }
 
   /** The values of an axis that meet a condition. */
@@ -227,12 +251,20 @@ final class Board {
     for (Value value : values(Axis.FRAMEWORK)) {
       Version version = value.version();
       if (version != null) {
-        edition
-            .framework(value.id())
-            .flatMap(each -> each.lineOf(version))
-            .ifPresent(line -> lines.put(value, line));
+        Framework framework = edition.framework(value.id()).orElseThrow();
+        framework.lineOf(version).ifPresent(line -> readLine(framework, line, value));
       }
     }
+  }
+
+  private void readLine(Framework framework, Line line, Value value) {
+    lines.put(value, line);
+    Standings.caution(framework, line, value).ifPresent(text -> cautions.put(value, text));
+  }
+
+  /** What there is to say about how far a framework value can be relied on. */
+  Optional<String> caution(Value framework) {
+    return Optional.ofNullable(cautions.get(framework));
   }
 
   /** What a solution means. Starters and extras come in the order of the catalog. */

@@ -78,8 +78,20 @@ final class Conflicts {
   }
 
   private void search() {
-    for (List<Pin> small : candidates()) {
+    for (List<Pin> small : ofOneThing()) {
       if (found.size() < MOST && !fits(small)) {
+        add(small);
+      }
+    }
+    BitSet broken = problem.broken(picked, left());
+    for (int k = broken.nextSetBit(0);
+        k >= 0 && found.size() < MOST;
+        k = broken.nextSetBit(k + 1)) {
+      int clause = k;
+      List<Pin> small = pins.stream().filter(pin -> isIn(pin, clause)).toList();
+      if (isFewest(small)) {
+        add(small, List.of(board.blocking().get(k)));
+      } else if (!small.isEmpty()) {
         add(small);
       }
     }
@@ -97,12 +109,22 @@ final class Conflicts {
     }
   }
 
-  /**
-   * For each rule that the picks break by themselves those that it speaks of, and each two picks
-   * that fix the same thing.
-   */
-  private Set<List<Pin>> candidates() {
-    Set<List<Pin>> candidates = new LinkedHashSet<>();
+  /** Each two picks that fix the same thing. */
+  private List<List<Pin>> ofOneThing() {
+    List<List<Pin>> two = new ArrayList<>();
+    for (int i = 0; i < pins.size(); i++) {
+      Set<Axis> axes = pins.get(i).narrowed().keySet();
+      for (Pin other : pins.subList(i + 1, pins.size())) {
+        if (other.narrowed().keySet().stream().anyMatch(axes::contains)) {
+          two.add(List.of(pins.get(i), other));
+        }
+      }
+    }
+    return two;
+  }
+
+  /** What all picks together leave of each choice that they speak of. */
+  private Map<Integer, BitSet> left() {
     Map<Integer, BitSet> left = new HashMap<>();
     for (Pin pin : pins) {
       pin.narrowed()
@@ -111,23 +133,12 @@ final class Conflicts {
                   left.computeIfAbsent(axis.number(), number -> (BitSet) values.clone())
                       .and(values));
     }
-    for (int i = 0; i < pins.size(); i++) {
-      Set<Axis> axes = pins.get(i).narrowed().keySet();
-      for (Pin other : pins.subList(i + 1, pins.size())) {
-        if (other.narrowed().keySet().stream().anyMatch(axes::contains)) {
-          candidates.add(List.of(pins.get(i), other));
-        }
-      }
-    }
-    BitSet broken = problem.broken(picked, left);
-    for (int k = broken.nextSetBit(0); k >= 0; k = broken.nextSetBit(k + 1)) {
-      int clause = k;
-      List<Pin> some = pins.stream().filter(pin -> isIn(pin, clause)).toList();
-      if (!some.isEmpty()) {
-        candidates.add(some);
-      }
-    }
-    return candidates;
+    return left;
+  }
+
+  /** Whether it is plain that of some picks that are at odds none can be left out. */
+  private boolean isFewest(List<Pin> some) {
+    return some.size() == 1 || (some.size() == 2 && some.stream().allMatch(board::bearsAlone));
   }
 
   private boolean isIn(Pin pin, int clause) {
@@ -146,13 +157,22 @@ final class Conflicts {
     }
     Search small = search(picks, new BitSet());
     small.solve();
-    List<Rule> rules = rules(picks, small.used());
+    tell(picks, rules(picks, small.used()));
+    return picks;
+  }
+
+  private void add(List<Pin> picks, List<Rule> rules) {
+    if (seen.add(picks)) {
+      tell(picks, rules);
+    }
+  }
+
+  private void tell(List<Pin> picks, List<Rule> rules) {
     boolean told =
         found.stream().anyMatch(each -> !each.rules().isEmpty() && rules.containsAll(each.rules()));
     if (!told) {
       found.add(new Conflict(picks, rules));
     }
-    return picks;
   }
 
   /** Only picks that a contradiction touched can be part of it. */

@@ -35,7 +35,7 @@ final class Ground {
    */
   Ground(List<Pin> pins, Board board) {
     Reach reach = new Reach(pins, board);
-    boolean stuck = reach.model().isEmpty();
+    boolean stuck = reach.borne().isEmpty() && reach.model().isEmpty();
     columns = board.columns().size();
     for (BitSet level : levels(board)) {
       for (Column column : board.columns()) {

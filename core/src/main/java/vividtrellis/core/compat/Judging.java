@@ -31,9 +31,9 @@ final class Judging implements Remedies.Judge {
 
   private @Nullable Model found;
 
-  Judging(Board board, Set<String> dependencies) {
+  Judging(Board board, Set<String> dependencies, Licences licences) {
     this.board = board;
-    this.naming = new Naming(dependencies, new Licences(board.edition()));
+    this.naming = new Naming(dependencies, licences);
     this.search = board.problem().search();
   }
 
@@ -46,14 +46,27 @@ final class Judging implements Remedies.Judge {
   }
 
   @Override
-  public List<List<Change>> blockers(Brief brief) {
-    return blockers(brief, new Pins(brief, board)).stream().map(Draft::mending).toList();
+  public Remedies.Left left(Brief brief) {
+    Pins pins = new Pins(brief, board);
+    List<Draft> drafts = named(brief, pins);
+    List<Conflict> conflicts = Conflicts.among(pins.pins(), board, search);
+    return new Remedies.Left(
+        drafts.size() + conflicts.size(),
+        () ->
+            !drafts.isEmpty()
+                ? drafts.get(0).mending()
+                : conflicts.isEmpty() ? List.of() : Mending.of(conflicts.get(0), brief, board));
+  }
+
+  private List<Draft> named(Brief brief, Pins pins) {
+    List<Draft> drafts = new ArrayList<>(naming.faults(brief));
+    pins.unknown().forEach(unknown -> drafts.add(Draft.of(unknown)));
+    return drafts;
   }
 
   /** Everything that blocks a brief. */
   List<Draft> blockers(Brief brief, Pins pins) {
-    List<Draft> drafts = new ArrayList<>(naming.faults(brief));
-    pins.unknown().forEach(unknown -> drafts.add(Draft.of(unknown)));
+    List<Draft> drafts = named(brief, pins);
     for (Conflict conflict : Conflicts.among(pins.pins(), board, search)) {
       drafts.add(Draft.of(conflict, Mending.of(conflict, brief, board)));
     }

@@ -62,7 +62,7 @@ final class Lighter {
   }
 
   private void rules() {
-    for (Rule rule : board.lighter()) {
+    for (Rule rule : board.lighter(selection)) {
       if (Rules.broken(rule, selection)) {
         List<Pin> picks = Mending.picks(rule, pins, board);
         drafts.add(
@@ -102,7 +102,7 @@ final class Lighter {
                         Severity.CAUTION,
                         code,
                         List.of(Key.FRAMEWORK.pointer()),
-                        Standings.caution(framework, line.get(), value).orElseThrow(),
+                        board.caution(value).orElseThrow(),
                         List.of(new Evidence("registry", line.get().source())),
                         newer(framework, line.get()),
                         Optional.empty())));

@@ -20,6 +20,7 @@ import vividtrellis.core.solver.Search;
 final class Reach {
 
   private static final int MOST_MODELS = 6;
+  private static final BitSet NONE = new BitSet();
 
   private final Board board;
   private final List<Pin> pins;
@@ -30,6 +31,11 @@ final class Reach {
 
   private final List<Model> models = new ArrayList<>();
   private @Nullable BitSet borne;
+
+  /** What fewer picks bear; more picks bear no other. {@code null} if that was not asked. */
+  private @Nullable BitSet within;
+
+  private @Nullable List<Rule> reasons;
   private boolean solved;
 
   /** The rules that these picks break; {@code null} if that is not seen without a search. */
@@ -64,8 +70,13 @@ final class Reach {
     more.add(pin);
     Reach there = new Reach(more, board, search);
     there.broken = search.settle() ? null : search.contradiction();
-    if (there.broken == null && solved && !models.isEmpty()) {
-      search.near(models.get(0), numbered(pin.narrowed())).ifPresent(there.models::add);
+    there.within = borne;
+    if (there.broken == null) {
+      Map<Integer, BitSet> numbered = numbered(pin.narrowed());
+      models.stream()
+          .findFirst()
+          .flatMap(each -> search.near(each, numbered))
+          .ifPresent(there::keep);
       there.solved = !there.models.isEmpty();
     }
     T answer = asking.of(there);
@@ -89,7 +100,12 @@ final class Reach {
 
   /** Why there is no solution with these picks. */
   List<Rule> reasons() {
-    return core(broken, pin -> {});
+    List<Rule> known = reasons;
+    if (known == null) {
+      known = core(broken, pin -> {});
+      reasons = known;
+    }
+    return known;
   }
 
   /** Whether a starter or extra can be had too. */
@@ -104,18 +120,31 @@ final class Reach {
       known = new BitSet();
       borne = known;
       if (model().isPresent()) {
-        known.or(search.borne(model().get()));
+        Model model = model().get();
+        known.or(search.borne(model));
         BitSet lost = search.lost();
         int all = board.switches();
         for (int s = known.nextClearBit(0); s < all; s = known.nextClearBit(s + 1)) {
-          if (!lost.get(s)) {
-            int which = s;
-            with(more -> more.turnOn(which)).map(search::borne).ifPresent(known::or);
+          if (!lost.get(s) && (within == null || within.get(s))) {
+            known.or(beside(s));
           }
         }
       }
     }
     return known;
+  }
+
+  /** What is on in a solution with one more; empty if there is none. */
+  private BitSet beside(int which) {
+    for (Model each : models) {
+      Optional<BitSet> on = search.beside(each, which);
+      if (on.isPresent()) {
+        return on.get();
+      }
+    }
+    Optional<Model> other = with(more -> more.turnOn(which));
+    other.ifPresent(this::keep);
+    return other.map(Model::on).orElse(NONE);
   }
 
   /** Why a starter or extra cannot be had. */
@@ -137,10 +166,14 @@ final class Reach {
       }
     }
     Optional<Model> found = with(fixing(narrowed));
-    if (found.isPresent() && models.size() < MOST_MODELS) {
-      models.add(found.get());
-    }
+    found.ifPresent(this::keep);
     return found.isPresent();
+  }
+
+  private void keep(Model model) {
+    if (models.size() < MOST_MODELS) {
+      models.add(model);
+    }
   }
 
   private static Map<Integer, BitSet> numbered(Map<Axis, BitSet> narrowed) {
@@ -183,6 +216,9 @@ final class Reach {
       Search whole = search(new BitSet(), fixing);
       whole.solve();
       enough = whole.used();
+    }
+    if (enough.isEmpty()) {
+      return List.of();
     }
     return Conflicts.fewest(board, enough, ignored -> search(ignored, fixing));
   }

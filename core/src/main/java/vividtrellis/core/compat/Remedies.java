@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
@@ -46,8 +47,18 @@ final class Remedies {
     /** Whether nothing blocks it. */
     boolean fits(Brief brief);
 
-    /** For each blocker, the changes that may mend it. */
-    List<List<Change>> blockers(Brief brief);
+    /** What is left to mend. */
+    Left left(Brief brief);
+  }
+
+  /**
+   * What is left to mend in a brief.
+   *
+   * @param blockers how many
+   * @param first the changes that may mend the first one; none if there is none
+   */
+  record Left(int blockers, Supplier<List<Change>> first) {
+    static final Left TOO_MUCH = new Left(1, List::of);
   }
 
   private record Way(Brief start, List<Change> changes, Brief result) {
@@ -74,7 +85,7 @@ final class Remedies {
   private final Board board;
   private final Judge judge;
   private final int standing;
-  private final Map<Brief, List<List<Change>>> judged = new HashMap<>();
+  private final Map<Brief, Left> judged = new HashMap<>();
 
   /**
    * For one brief.
@@ -147,10 +158,10 @@ final class Remedies {
   }
 
   /** What is left to mend; once enough has been judged, too much to go on. */
-  private List<List<Change>> left(Brief brief) {
-    List<List<Change>> known = judged.get(brief);
+  private Left left(Brief brief) {
+    Left known = judged.get(brief);
     if (known == null) {
-      known = judged.size() > MOST_JUDGED ? List.of(List.of()) : judge.blockers(brief);
+      known = judged.size() > MOST_JUDGED ? Left.TOO_MUCH : judge.left(brief);
       judged.put(brief, known);
     }
     return known;
@@ -199,7 +210,7 @@ final class Remedies {
       List<Way> longer = new ArrayList<>();
       for (Way way : ways) {
         if (longer.size() < MOST_TRIED) {
-          left(way.result()).get(0).forEach(change -> longer.add(way.then(change)));
+          left(way.result()).first().get().forEach(change -> longer.add(way.then(change)));
         }
       }
       ways = longer;
@@ -212,28 +223,28 @@ final class Remedies {
    */
   private List<Way> greedy(Way start) {
     Way way = start;
-    List<List<Change>> left = left(way.result());
-    while (!left.isEmpty() && way.changes().size() < LONGEST) {
+    Left left = left(way.result());
+    while (left.blockers() > 0 && way.changes().size() < LONGEST) {
       Way next = null;
-      for (Change change : some(left.get(0)).toList()) {
+      List<Change> first = left.first().get();
+      for (Change change : some(first).toList()) {
         Way tried = way.then(change);
-        if (left(tried.result()).size() < left.size()) {
+        if (left(tried.result()).blockers() < left.blockers()) {
           next = tried;
           break;
         }
       }
       if (next == null) {
         // Nothing makes it fewer at once; with picks let go one by one it fits in the end.
-        List<Change> harshest = left.get(0);
-        if (harshest.isEmpty()) {
+        if (first.isEmpty()) {
           return List.of();
         }
-        next = way.then(harshest.get(harshest.size() - 1));
+        next = way.then(first.get(first.size() - 1));
       }
       way = next;
       left = left(way.result());
     }
-    return left.isEmpty() ? List.of(way) : List.of();
+    return left.blockers() == 0 ? List.of(way) : List.of();
   }
 
   private Remedy remedy(Brief brief, Way way) {

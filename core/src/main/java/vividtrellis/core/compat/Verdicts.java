@@ -23,6 +23,7 @@ public final class Verdicts {
 
   private final Board board;
   private final Set<String> dependencies;
+  private final Licences licences;
 
   /** For one edition; its rules are prepared once. */
   public Verdicts(Edition edition) {
@@ -44,6 +45,7 @@ public final class Verdicts {
         .map(Contribution::artifacts)
         .forEach(artifacts -> artifacts.forEach(artifact -> keys.add(artifact.key())));
     this.dependencies = Set.copyOf(keys);
+    this.licences = new Licences(edition);
   }
 
   /** The edition that is judged by. */
@@ -57,8 +59,20 @@ public final class Verdicts {
    * @param year what the year is filled in with, if it is not picked
    */
   public Verdict judge(Brief brief, int year) {
+    return judge(brief, year, true);
+  }
+
+  /**
+   * Judges a brief for its project alone: as {@link #judge(Brief, int)}, but with no offers, which
+   * take longer than all else.
+   */
+  public Verdict settle(Brief brief, int year) {
+    return judge(brief, year, false);
+  }
+
+  private Verdict judge(Brief brief, int year, boolean offering) {
     Pins pins = new Pins(brief, board);
-    Judging judging = new Judging(board, dependencies);
+    Judging judging = new Judging(board, dependencies, licences);
     List<Draft> blockers = judging.blockers(brief, pins);
     Remedies remedies = new Remedies(board, judging, blockers.size());
     List<Finding> findings = new ArrayList<>();
@@ -81,7 +95,7 @@ public final class Verdicts {
                           .orElseGet(() -> judging.fits(changed)))));
     }
     findings.sort(Comparator.comparing(Finding::severity));
-    List<Verdict.Offer> offers = Offers.of(pins.pins(), board);
+    List<Verdict.Offer> offers = offering ? Offers.of(pins.pins(), board) : List.of();
     if (!blockers.isEmpty() || selection.isEmpty()) {
       return new Verdict(edition().id(), brief, Optional.empty(), List.of(), findings, offers);
     }
@@ -93,7 +107,8 @@ public final class Verdicts {
   /** The grid of framework lines by Java levels that the picks leave. */
   public Lattice lattice(Brief brief) {
     Pins pins = new Pins(brief, board);
-    return Weaving.of(pins.pins(), new Judging(board, dependencies).selection(brief, pins), board);
+    Judging judging = new Judging(board, dependencies, licences);
+    return Weaving.of(pins.pins(), judging.selection(brief, pins), board);
   }
 
   /**

@@ -79,7 +79,8 @@ final class Weaving {
 
   private Lattice weave() {
     Reach reach = new Reach(pins, board);
-    stuck = reach.model().isEmpty();
+    // Asked here once, so that no joint has to find out for itself what none of them bears.
+    stuck = reach.borne().isEmpty() && reach.model().isEmpty();
     List<Joint> joints = new ArrayList<>();
     for (int l = 0; l < levels.size(); l++) {
       for (int c = 0; c < columns.size(); c++) {
@@ -131,14 +132,14 @@ final class Weaving {
           }
           BitSet starters = (BitSet) there.borne().clone();
           starters.clear(board.edition().starters().size(), board.switches());
-          return new Joint(column, level, true, caution(column, there), starters);
+          return new Joint(column, level, true, caution(there), starters);
         });
   }
 
-  private @Nullable String caution(Column column, Reach there) {
-    String caution = there.model().map(model -> caution(column, model)).orElse(null);
+  private @Nullable String caution(Reach there) {
+    String caution = there.model().map(this::caution).orElse(null);
     // What is near at hand may need a caution that the most preferred solution does not.
-    return caution == null ? null : there.best().map(model -> caution(column, model)).orElse(null);
+    return caution == null ? null : there.best().map(this::caution).orElse(null);
   }
 
   private boolean isPicked(Joint joint) {
@@ -188,33 +189,19 @@ final class Weaving {
         lose);
   }
 
-  private @Nullable String caution(Column column, Model model) {
-    Line line = column.line();
-    if (line != null) {
-      Optional<String> standing =
-          Standings.caution(column.framework(), line, board.value(model, Axis.FRAMEWORK));
-      if (standing.isPresent()) {
-        return standing.get();
+  private @Nullable String caution(Model model) {
+    Optional<String> standing = board.caution(board.value(model, Axis.FRAMEWORK));
+    if (standing.isPresent()) {
+      return standing.get();
+    }
+    Selection selection = null;
+    for (Rule rule : board.ofJoints(model.on())) {
+      selection = selection == null ? board.selection(model) : selection;
+      if (Rules.broken(rule, selection)) {
+        return rule.because();
       }
     }
-    List<Rule> awake = new ArrayList<>();
-    board
-        .ofJoints()
-        .forEach(
-            (rule, switches) -> {
-              if (switches.stream().allMatch(model.on()::get)) {
-                awake.add(rule);
-              }
-            });
-    if (awake.isEmpty()) {
-      return null;
-    }
-    Selection selection = board.selection(model);
-    return awake.stream()
-        .filter(rule -> Rules.broken(rule, selection))
-        .map(Rule::because)
-        .findFirst()
-        .orElse(null);
+    return null;
   }
 
   /** What the second joint offers and the first does not. */

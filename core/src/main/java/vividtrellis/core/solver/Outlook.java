@@ -98,6 +98,13 @@ final class Outlook {
     return new Footing(alone, accompanied, companies);
   }
 
+  /** What a solution has on with one more switch and a few that it asks for, if that is seen. */
+  @Nullable BitSet beside(Model model, int which) {
+    BitSet on = (BitSet) model.on().clone();
+    on.set(which);
+    return grow(on, which, model.values(), MOST_ADDED) ? on : null;
+  }
+
   /** Adds to a set what one more switch in it asks for; gives whether that was enough. */
   private boolean grow(BitSet on, int added, List<Integer> values, int more) {
     for (int k : problem.wakes[added]) {

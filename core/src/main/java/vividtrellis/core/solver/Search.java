@@ -149,6 +149,17 @@ public final class Search {
   }
 
   /**
+   * What is on when a switch is turned on beside a known solution, with a few more that it asks
+   * for. A quick look at one switch: where it sees nothing, a search has to tell. Only for a search
+   * in which everything is available and nothing is left out.
+   *
+   * @param model a solution with what is fixed
+   */
+  public Optional<BitSet> beside(Model model, int which) {
+    return Optional.ofNullable(problem.outlook().beside(model, which));
+  }
+
+  /**
    * The switches that no solution has on, as things stand. A quick look: there may be more. Only
    * for a search in which everything is available and nothing is left out.
    */
