@@ -69,7 +69,7 @@ public class ArchiveBench {
   private final FileSet files = files();
 
   private FileSet files() {
-    Verdict verdict = verdicts.judge(BRIEF, 2026);
+    Verdict verdict = verdicts.settle(BRIEF, 2026);
     FileSet written =
         Renderer.render(
             ProjectPlanner.plan(
@@ -83,10 +83,10 @@ public class ArchiveBench {
     return Archives.pack(files(), Archive.Format.ZIP, Archives.DEFAULT_TIME);
   }
 
-  /** The verdict alone, with its offers: a part of the above. */
+  /** The verdict alone: a part of the above. */
   @Benchmark
   public Verdict verdictAlone() {
-    return verdicts.judge(BRIEF, 2026);
+    return verdicts.settle(BRIEF, 2026);
   }
 
   /** The same files through the JDK's own deflater. */

@@ -72,7 +72,16 @@ public final class Workshop {
 
   /** Judges a brief; the year that is filled in is this one. */
   public Verdict check(Brief brief) {
-    return editions.of(brief).judge(brief, clock.instant().atZone(ZoneOffset.UTC).getYear());
+    return editions.of(brief).judge(brief, year());
+  }
+
+  /** The same without offers, for who wants the project only. */
+  public Verdict settle(Brief brief) {
+    return editions.of(brief).settle(brief, year());
+  }
+
+  private int year() {
+    return clock.instant().atZone(ZoneOffset.UTC).getYear();
   }
 
   /** The grid of framework lines by Java levels that a brief leaves. */

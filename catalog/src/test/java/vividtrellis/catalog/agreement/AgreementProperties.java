@@ -189,7 +189,7 @@ class AgreementProperties {
     assertThat(receipt.brief()).isEqualTo(verdict.brief());
     for (GeneratedFile file : files.files()) {
       String text = file.text();
-      assertThat(text).as(file.path()).endsWith("\n").doesNotContain("\n\n\n", "\uE000");
+      assertThat(text).as(file.path()).endsWith("\n").doesNotContain("\n\n\n", "\u0001");
       assertThat(file.purpose()).as(file.path()).isNotBlank();
       assertThat(file.path()).doesNotContain("..", "\\", "{").doesNotStartWith("/");
       if (!file.path().matches(".*(\\.cmd|mvnw|LICENSE)")) {

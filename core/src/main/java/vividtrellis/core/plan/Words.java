@@ -17,15 +17,17 @@ import org.jspecify.annotations.Nullable;
 /**
  * What templates are filled with, and the filling. A word knows which pick it comes from; while a
  * template is filled, each value carries an invisible mark of its word, so that every line can say
- * which picks are in it. Marks are of a private range that no brief may hold.
+ * which picks are in it. Marks begin with a control character, which no brief may hold.
  */
 public final class Words {
 
-  /** Stands before the number of a word; both are taken out again. */
-  private static final char MARK = '\uE000';
+  /** Stands before the number of a cause; both are taken out again. */
+  private static final char MARK = '\u0001';
 
-  private static final int FIRST = 0xE100;
-  private static final Pattern MARKED = Pattern.compile(MARK + "([\uE100-\uEFFF])");
+  /** Numbers are written in two of these, which no format has to escape. */
+  private static final String DIGITS =
+      "0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz";
+
   private static final Pattern SECTION = Pattern.compile("\\s*\\{\\{([#^/])([A-Za-z]+)}}\\s*");
 
   /** Stands before the name of a word whose mark is wanted alone. */
@@ -67,7 +69,12 @@ public final class Words {
 
   private String mark(String word) {
     Integer number = numbers.get(word);
-    return number == null ? "" : "" + MARK + (char) (FIRST + number);
+    return number == null ? "" : mark(number);
+  }
+
+  private static String mark(int number) {
+    int base = DIGITS.length();
+    return "" + MARK + DIGITS.charAt(number / base) + DIGITS.charAt(number % base);
   }
 
   /** A word that no pick stands for. */
@@ -93,7 +100,7 @@ public final class Words {
   /** A value with the mark of its cause. */
   String marked(String value, Cause cause) {
     causes.add(cause);
-    return "" + MARK + (char) (FIRST + causes.size() - 1) + value;
+    return mark(causes.size() - 1) + value;
   }
 
   /** How a value is made harmless for the format of the file that it goes into. */
@@ -244,15 +251,24 @@ public final class Words {
   }
 
   private Filled unmarked(String text) {
-    Matcher marked = MARKED.matcher(text);
-    StringBuilder plain = new StringBuilder();
-    Optional<Cause> cause = Optional.empty();
-    while (marked.find()) {
-      Cause more = causes.get(marked.group(1).charAt(0) - FIRST);
-      cause = Optional.of(cause.isPresent() ? cause.get().and(more) : more);
-      marked.appendReplacement(plain, "");
+    int mark = text.indexOf(MARK);
+    if (mark < 0) {
+      return new Filled(text, Optional.empty());
     }
-    marked.appendTail(plain);
-    return new Filled(plain.toString(), cause);
+    StringBuilder plain = new StringBuilder(text.length());
+    Cause cause = null;
+    int from = 0;
+    while (mark >= 0) {
+      plain.append(text, from, mark);
+      int number =
+          DIGITS.indexOf(text.charAt(mark + 1)) * DIGITS.length()
+              + DIGITS.indexOf(text.charAt(mark + 2));
+      Cause more = causes.get(number);
+      cause = cause == null ? more : cause.and(more);
+      from = mark + 3;
+      mark = text.indexOf(MARK, from);
+    }
+    plain.append(text, from, text.length());
+    return new Filled(plain.toString(), Optional.of(cause));
   }
 }

@@ -86,7 +86,7 @@ class ProjectController {
       path = "/outlines",
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
   Answers.Outline outline(HttpServletRequest request) throws IOException {
-    Verdict verdict = workshop.check(BriefBody.read(request));
+    Verdict verdict = workshop.settle(BriefBody.read(request));
     return Answers.Outline.of(workshop.files(verdict), verdict.edition());
   }
 
@@ -101,7 +101,7 @@ class ProjectController {
 
   private FileSet side(String pointer, Brief brief) {
     try {
-      return workshop.files(workshop.check(brief));
+      return workshop.files(workshop.settle(brief));
     } catch (BlockedBrief e) {
       throw e.at(pointer);
     }
@@ -114,7 +114,7 @@ class ProjectController {
       HttpServletRequest request, @RequestParam(defaultValue = "zip") String format)
       throws IOException {
     Format form = format(format);
-    Verdict verdict = workshop.check(BriefBody.read(request));
+    Verdict verdict = workshop.settle(BriefBody.read(request));
     return send(verdict, workshop.archive(verdict, form));
   }
 
@@ -140,7 +140,7 @@ class ProjectController {
     for (String pick : picks) {
       brief = PickWords.applyPick(brief, pick);
     }
-    Verdict verdict = workshop.check(brief);
+    Verdict verdict = workshop.settle(brief);
     Archive archive = workshop.archive(verdict, form);
     if (request.checkNotModified(archive.digest())) {
       return null;
