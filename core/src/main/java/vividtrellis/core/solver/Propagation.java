@@ -40,10 +40,22 @@ final class Propagation {
 
   void only(BitSet switches) {
     available = switches;
+    // What could be met by any of several switches may have one way left, or none.
+    for (int n = 0; n < state.wokenCount; n++) {
+      if (!state.isKnownMet(state.woken[n])) {
+        enqueue(state.woken[n]);
+      }
+    }
   }
 
   void ignoring(BitSet clauses) {
     ignored = clauses;
+  }
+
+  /** Goes back to the very beginning, where no clause is awake. */
+  void restart() {
+    undo(0);
+    failed = false;
   }
 
   boolean isAvailable(int which) {
@@ -148,15 +160,16 @@ final class Propagation {
     }
   }
 
-  /** Back to the beginning, in all things. */
-  void clear() {
-    undo(0);
+  /** Back to a mark, with nothing left out any more and everything available. */
+  void clear(int mark) {
+    undo(mark);
     available = null;
     ignored = null;
     used.clear();
     explaining = false;
-    broken = -1;
-    failed = false;
+    if (mark == 0) {
+      failed = false;
+    }
   }
 
   private void enqueue(int k) {

@@ -29,7 +29,11 @@ public final class Search {
   private final Propagation propagation;
   private final Glance glance;
   private final Sweep sweep;
-  private boolean begun;
+
+  /** Where nothing is fixed, but all that follows from nothing is drawn. */
+  private final int ground;
+
+  private boolean onGround = true;
   private @Nullable Model model;
 
   Search(Problem problem) {
@@ -38,6 +42,9 @@ public final class Search {
     this.propagation = new Propagation(problem, state);
     this.glance = new Glance(problem, state);
     this.sweep = new Sweep(problem, state);
+    wakeAll();
+    propagation.run();
+    this.ground = state.mark();
   }
 
   /**
@@ -45,20 +52,33 @@ public final class Search {
    * To be called before anything is fixed.
    */
   public Search only(BitSet switches) {
+    BitSet more = state.switchesOn();
+    more.andNot(switches);
+    if (!more.isEmpty()) {
+      // What follows from nothing turned one on that is not available here.
+      leaveGround();
+    }
     propagation.only(switches);
     return this;
   }
 
   /** Leaves some clauses out. To be called before anything is fixed. */
   public Search ignoring(BitSet clauses) {
-    propagation.ignoring(clauses);
+    if (!clauses.isEmpty()) {
+      propagation.ignoring(clauses);
+      leaveGround();
+    }
     return this;
   }
 
   /** Back to nothing fixed, nothing left out and everything available. */
   public Search again() {
-    propagation.clear();
-    begun = false;
+    propagation.clear(onGround ? ground : 0);
+    if (!onGround) {
+      onGround = true;
+      wakeAll();
+      propagation.run();
+    }
     return this;
   }
 
@@ -75,13 +95,11 @@ public final class Search {
 
   /** Closes every value of a choice that is not in a set. */
   public void narrow(int choice, BitSet values) {
-    begin();
     propagation.narrow(choice, problem.words(choice, values), 0, -1);
   }
 
   /** Turns a switch on. */
   public void turnOn(int which) {
-    begin();
     propagation.turnOn(which, 0, -1);
   }
 
@@ -91,7 +109,6 @@ public final class Search {
    * @return whether no contradiction was met; if one was, there is no solution
    */
   public boolean settle() {
-    begin();
     return propagation.run();
   }
 
@@ -167,12 +184,15 @@ public final class Search {
     return sweep.lost();
   }
 
-  private void begin() {
-    if (!begun) {
-      begun = true;
-      for (int k : problem.awake) {
-        propagation.wake(k);
-      }
+  private void leaveGround() {
+    onGround = false;
+    propagation.restart();
+    wakeAll();
+  }
+
+  private void wakeAll() {
+    for (int k : problem.awake) {
+      propagation.wake(k);
     }
   }
 
