@@ -267,6 +267,15 @@ final class Board {
     return Optional.ofNullable(cautions.get(framework));
   }
 
+  /** The same for a line, if it is one and the same for each of its versions. */
+  Optional<String> caution(Column column) {
+    Set<Optional<String>> all =
+        column.values().stream()
+            .mapToObj(value -> caution(values(Axis.FRAMEWORK).get(value)))
+            .collect(Collectors.toSet());
+    return all.size() == 1 ? all.iterator().next() : Optional.empty();
+  }
+
   /** What a solution means. Starters and extras come in the order of the catalog. */
   Selection selection(Model model) {
     return selection(model, names(starters, model.on()), names(extras, model.on()));

@@ -37,12 +37,18 @@ final class Weaving {
   /** Whether nothing can be had even with the joint left open. */
   private boolean stuck;
 
+  /** The number of the joint that is picked; -1 for none. */
+  private final int here;
+
+  /** Whether that one can be had: if not, no move has a price. */
+  private boolean priced;
+
   /**
    * A joint.
    *
    * @param why it cannot be had, or the caution; {@code null} for neither
-   * @param starters that can be had there; at an impossible joint, those that could without the
-   *     other starters
+   * @param starters that can be had there, where moves have a price; at an impossible joint, those
+   *     that could without the other starters
    */
   private record Joint(
       Column column, Level level, boolean possible, @Nullable String why, BitSet starters) {}
@@ -55,6 +61,7 @@ final class Weaving {
     this.levels = board.edition().levels();
     all.forEach(this::release);
     this.values = Ground.levels(board);
+    this.here = picked();
     this.ground = board.ground(pins.stream().filter(pin -> pin.which() < 0).toList());
   }
 
@@ -79,15 +86,18 @@ final class Weaving {
 
   private Lattice weave() {
     Reach reach = new Reach(pins, board);
-    // Asked here once, so that no joint has to find out for itself what none of them bears.
-    stuck = reach.borne().isEmpty() && reach.model().isEmpty();
+    stuck = reach.model().isEmpty();
+    priced = !stuck && bearsPicked(reach);
+    if (priced) {
+      // Asked here once, so that no joint has to find out for itself what none of them bears.
+      reach.borne();
+    }
     List<Joint> joints = new ArrayList<>();
     for (int l = 0; l < levels.size(); l++) {
       for (int c = 0; c < columns.size(); c++) {
         joints.add(joint(l, c, reach));
       }
     }
-    Optional<Joint> here = joints.stream().filter(this::isPicked).findFirst();
     joints.stream()
         .filter(Joint::possible)
         .forEach(
@@ -95,7 +105,8 @@ final class Weaving {
                 lines
                     .computeIfAbsent(joint.level(), level -> new ArrayList<>())
                     .add(joint.column().word()));
-    List<Cell> cells = joints.stream().map(joint -> cell(joint, here)).toList();
+    Joint at = here < 0 ? null : joints.get(here);
+    List<Cell> cells = joints.stream().map(joint -> cell(joint, at)).toList();
     return new Lattice(
         columns.stream().map(Weaving::column).toList(),
         levels.stream()
@@ -116,6 +127,25 @@ final class Weaving {
             id, label, line.line(), line.standing().words(), line.until(), line.estimated());
   }
 
+  private int picked() {
+    for (int l = 0; l < levels.size(); l++) {
+      for (int c = 0; c < columns.size(); c++) {
+        if (isPicked(columns.get(c), levels.get(l))) {
+          return l * columns.size() + c;
+        }
+      }
+    }
+    return -1;
+  }
+
+  private boolean bearsPicked(Reach reach) {
+    int columns = this.columns.size();
+    return here >= 0
+        && reach.with(
+            Ground.pin(this.columns.get(here % columns), values.get(here / columns)),
+            there -> there.model().isPresent());
+  }
+
   private Joint joint(int l, int c, Reach reach) {
     Column column = columns.get(c);
     Level level = levels.get(l);
@@ -130,43 +160,47 @@ final class Weaving {
             String why = Offers.because((stuck ? reach : there).reasons());
             return new Joint(column, level, false, why, bare.borne());
           }
-          BitSet starters = (BitSet) there.borne().clone();
-          starters.clear(board.edition().starters().size(), board.switches());
-          return new Joint(column, level, true, caution(there), starters);
+          BitSet starters = new BitSet();
+          if (priced) {
+            starters.or(there.borne());
+            starters.clear(board.edition().starters().size(), board.switches());
+          }
+          return new Joint(column, level, true, caution(column, there), starters);
         });
   }
 
-  private @Nullable String caution(Reach there) {
+  private @Nullable String caution(Column column, Reach there) {
+    Optional<String> ofAll = board.caution(column);
+    if (ofAll.isPresent()) {
+      return ofAll.get();
+    }
     String caution = there.model().map(this::caution).orElse(null);
     // What is near at hand may need a caution that the most preferred solution does not.
     return caution == null ? null : there.best().map(this::caution).orElse(null);
   }
 
-  private boolean isPicked(Joint joint) {
+  private boolean isPicked(Column column, Level level) {
     if (picked.isPresent()) {
       Selection selection = picked.get();
-      return joint.level().version().equals(selection.jvm())
-          && joint.column().framework().id().equals(selection.framework())
-          && (joint.column().line() == null
-              || joint.column().line().versions().contains(selection.frameworkVersion()));
+      return level.version().equals(selection.jvm())
+          && column.framework().id().equals(selection.framework())
+          && (column.line() == null
+              || column.line().versions().contains(selection.frameworkVersion()));
     }
-    return isPinned(Axis.FRAMEWORK, joint) && isPinned(Axis.JVM, joint);
+    return isPinned(Axis.FRAMEWORK, column.values())
+        && isPinned(Axis.JVM, values.get(levels.indexOf(level)));
   }
 
   /** While the picks are at odds, a joint is picked if they say so outright. */
-  private boolean isPinned(Axis axis, Joint joint) {
+  private boolean isPinned(Axis axis, BitSet here) {
     boolean pinned = all.stream().anyMatch(pin -> pin.narrowed().containsKey(axis));
-    BitSet here =
-        axis == Axis.FRAMEWORK
-            ? joint.column().values()
-            : values.get(levels.indexOf(joint.level()));
     return pinned
         && all.stream()
             .map(pin -> pin.narrowed().get(axis))
             .allMatch(values -> values == null || values.intersects(here));
   }
 
-  private Cell cell(Joint joint, Optional<Joint> here) {
+  private Cell cell(Joint joint, @Nullable Joint at) {
     Line line = joint.column().line();
     State state =
         !joint.possible() ? State.IMPOSSIBLE : joint.why() == null ? State.POSSIBLE : State.CAUTION;
@@ -174,16 +208,16 @@ final class Weaving {
     Price lose = Price.NONE;
     if (state == State.IMPOSSIBLE) {
       lose = new Price(dropped(joint), List.of());
-    } else if (here.isPresent() && here.get().possible()) {
-      gain = price(here.get(), joint);
-      lose = price(joint, here.get());
+    } else if (at != null && priced) {
+      gain = price(at, joint);
+      lose = price(joint, at);
     }
     return new Cell(
         joint.column().framework().id(),
         line == null ? "" : line.line(),
         joint.level().level(),
         state,
-        here.filter(joint::equals).isPresent(),
+        joint.equals(at),
         joint.why(),
         gain,
         lose);
