@@ -95,6 +95,8 @@ public class EngineBench {
         new OptionsBuilder()
             .include(EngineBench.class.getName())
             .forks(1)
+            // A heap that is there from the start, as a service has it after a while.
+            .jvmArgsAppend("-Xms1g", "-Xmx1g", "-XX:+AlwaysPreTouch")
             .warmupIterations(3)
             .warmupTime(TimeValue.seconds(2))
             .measurementIterations(3)

@@ -24,16 +24,22 @@ public final class Search {
   /** Decisions from this depth on share one bit, and are never skipped. */
   private static final int LAST_BIT = 63;
 
+  private static final int NOWHERE = -1;
+
   private final Problem problem;
   private final State state;
   private final Propagation propagation;
   private final Glance glance;
   private final Sweep sweep;
 
-  /** Where nothing is fixed, but all that follows from nothing is drawn. */
-  private final int ground;
+  /**
+   * Where nothing is fixed, but all that follows from nothing is drawn; -1 until that was asked.
+   */
+  private int ground = NOWHERE;
 
-  private boolean onGround = true;
+  /** Whether this search goes on from a ground, if only from one of its own. */
+  private boolean begun;
+
   private @Nullable Model model;
 
   Search(Problem problem) {
@@ -42,9 +48,6 @@ public final class Search {
     this.propagation = new Propagation(problem, state);
     this.glance = new Glance(problem, state);
     this.sweep = new Sweep(problem, state);
-    wakeAll();
-    propagation.run();
-    this.ground = state.mark();
   }
 
   /**
@@ -52,6 +55,7 @@ public final class Search {
    * To be called before anything is fixed.
    */
   public Search only(BitSet switches) {
+    begin();
     BitSet more = state.switchesOn();
     more.andNot(switches);
     if (!more.isEmpty()) {
@@ -73,12 +77,8 @@ public final class Search {
 
   /** Back to nothing fixed, nothing left out and everything available. */
   public Search again() {
-    propagation.clear(onGround ? ground : 0);
-    if (!onGround) {
-      onGround = true;
-      wakeAll();
-      propagation.run();
-    }
+    propagation.clear(Math.max(ground, 0));
+    begun = ground > NOWHERE;
     return this;
   }
 
@@ -95,11 +95,13 @@ public final class Search {
 
   /** Closes every value of a choice that is not in a set. */
   public void narrow(int choice, BitSet values) {
+    begin();
     propagation.narrow(choice, problem.words(choice, values), 0, -1);
   }
 
   /** Turns a switch on. */
   public void turnOn(int which) {
+    begin();
     propagation.turnOn(which, 0, -1);
   }
 
@@ -109,6 +111,7 @@ public final class Search {
    * @return whether no contradiction was met; if one was, there is no solution
    */
   public boolean settle() {
+    begin();
     return propagation.run();
   }
 
@@ -184,8 +187,18 @@ public final class Search {
     return sweep.lost();
   }
 
+  private void begin() {
+    if (!begun) {
+      begun = true;
+      wakeAll();
+      propagation.run();
+      ground = state.mark();
+    }
+  }
+
   private void leaveGround() {
-    onGround = false;
+    begun = true;
+    ground = NOWHERE;
     propagation.restart();
     wakeAll();
   }
