@@ -1,9 +1,12 @@
 package {{package}}.{{web}}
 
 import static org.mockito.Mockito.when
-{{#signInForm}}
+{{#crossSite}}
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf
+{{/crossSite}}
+{{#bySession}}
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user
-{{/signInForm}}
+{{/bySession}}
 {{#byToken}}
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.jwt
 {{/byToken}}
@@ -62,7 +65,7 @@ class NoteControllerTest {
 {{/byToken}}
     /** A request of somebody who may. */
     private static MockHttpServletRequestBuilder allowed(MockHttpServletRequestBuilder request) {
-        return request{{#signInForm}}.with(user("keeper")){{/signInForm}}{{#byToken}}.with(jwt()){{/byToken}}
+        return request{{#bySession}}.with(user("keeper")){{/bySession}}{{#crossSite}}.with(csrf()){{/crossSite}}{{#byToken}}.with(jwt()){{/byToken}}
     }
 
     @Test

@@ -3,10 +3,10 @@ package {{package}}.{{web}}
 import static org.hamcrest.Matchers.containsString
 import static org.mockito.Mockito.verify
 import static org.mockito.Mockito.when
-{{#signInForm}}
+{{#bySession}}
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user
-{{/signInForm}}
+{{/bySession}}
 {{#byToken}}
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.jwt
 {{/byToken}}
@@ -64,7 +64,7 @@ class NotePagesTest {
 {{/byToken}}
     /** A request of somebody who may. */
     private static MockHttpServletRequestBuilder allowed(MockHttpServletRequestBuilder request) {
-        return request{{#signInForm}}.with(user("keeper")).with(csrf()){{/signInForm}}{{#byToken}}.with(jwt()){{/byToken}}
+        return request{{#bySession}}.with(user("keeper")).with(csrf()){{/bySession}}{{#byToken}}.with(jwt()){{/byToken}}
     }
 
     @Test

@@ -28,8 +28,13 @@ public class AccessRules {
 {{^tellsHealth}}
         return http.authorizeHttpRequests(requests -> requests.anyRequest().authenticated())
 {{/tellsHealth}}
+{{#hasForm}}
                 .formLogin(Customizer.withDefaults())
                 .httpBasic(Customizer.withDefaults())
+{{/hasForm}}
+{{#byProvider}}
+                .oauth2Login(Customizer.withDefaults())
+{{/byProvider}}
                 .exceptionHandling(faults -> faults.defaultAuthenticationEntryPointFor(
                         new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), PROGRAMS))
                 // A form on another site cannot send JSON, so only pages need the extra token.

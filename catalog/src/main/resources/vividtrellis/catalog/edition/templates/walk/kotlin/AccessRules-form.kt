@@ -25,8 +25,13 @@ class AccessRules {
 {{/tellsHealth}}
                 authorize(anyRequest, authenticated)
             }
+{{#hasForm}}
             formLogin { }
             httpBasic { }
+{{/hasForm}}
+{{#byProvider}}
+            oauth2Login { }
+{{/byProvider}}
             exceptionHandling {
                 defaultAuthenticationEntryPointFor(HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), programs)
             }

@@ -25,9 +25,12 @@ import org.springframework.http.MediaType
 import org.springframework.security.oauth2.jwt.JwtDecoder
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.jwt
 {{/byToken}}
-{{#signInForm}}
+{{#crossSite}}
+import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf
+{{/crossSite}}
+{{#bySession}}
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user
-{{/signInForm}}
+{{/bySession}}
 import org.springframework.test.context.bean.override.mockito.MockitoBean
 import org.springframework.test.web.servlet.MockHttpServletRequestDsl
 import org.springframework.test.web.servlet.MockMvc
@@ -54,9 +57,12 @@ class NoteControllerTest(
 {{/byToken}}
     /** Says that it is somebody who may. */
     private fun MockHttpServletRequestDsl.allowed() {
-{{#signInForm}}
+{{#bySession}}
         with(user("keeper"))
-{{/signInForm}}
+{{/bySession}}
+{{#crossSite}}
+        with(csrf())
+{{/crossSite}}
 {{#byToken}}
         with(jwt())
 {{/byToken}}

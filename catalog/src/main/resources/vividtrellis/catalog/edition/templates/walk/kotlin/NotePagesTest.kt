@@ -26,10 +26,10 @@ import org.springframework.context.annotation.Import
 import org.springframework.security.oauth2.jwt.JwtDecoder
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.jwt
 {{/byToken}}
-{{#signInForm}}
+{{#bySession}}
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user
-{{/signInForm}}
+{{/bySession}}
 import org.springframework.test.context.bean.override.mockito.MockitoBean
 import org.springframework.test.web.servlet.MockHttpServletRequestDsl
 import org.springframework.test.web.servlet.MockMvc
@@ -56,10 +56,10 @@ class NotePagesTest(
 {{/byToken}}
     /** Says that it is somebody who may. */
     private fun MockHttpServletRequestDsl.allowed() {
-{{#signInForm}}
+{{#bySession}}
         with(user("keeper"))
         with(csrf())
-{{/signInForm}}
+{{/bySession}}
 {{#byToken}}
         with(jwt())
 {{/byToken}}

@@ -1,0 +1,21 @@
+package {{package}}.{{storage}}
+
+import org.apache.ibatis.annotations.Insert
+import org.apache.ibatis.annotations.Mapper
+import org.apache.ibatis.annotations.Options
+import org.apache.ibatis.annotations.Select
+
+/** The SQL of notes. */
+@Mapper
+interface NoteMapper {
+    @Select("select id, title, body from note order by id")
+    fun all(): List<NoteRow>
+
+    @Select("select id, title, body from note where id = #{id}")
+    fun find(id: Long): NoteRow?
+
+    /** Keeps a row and gives it its number. */
+    @Insert("insert into note (title, body) values (#{title}, #{body})")
+    @Options(useGeneratedKeys = true, keyProperty = "id", keyColumn = "id")
+    fun add(row: NoteRow)
+}
