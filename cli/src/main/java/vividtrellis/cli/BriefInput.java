@@ -110,21 +110,17 @@ final class BriefInput {
         .toList();
   }
 
-  /** The name of the brief, if it is one of a file; empty where words say everything. */
+  /**
+   * The name of the brief, if it is one of a file; empty where words say everything. Of a single
+   * name it is its place that tells: a brief stands before the words that change it, a further name
+   * behind them, whatever files lie around.
+   */
   private List<String> files() {
     List<String> all = given.stream().filter(each -> !isWord(each)).toList();
     boolean words = all.size() < given.size();
     boolean further =
-        takesMore && words && all.size() == 1 && !"-".equals(all.get(0)) && !isHere(all.get(0));
+        takesMore && words && all.size() == 1 && !"-".equals(all.get(0)) && isWord(given.get(0));
     return further || all.isEmpty() ? List.of() : all.subList(0, 1);
-  }
-
-  private static boolean isHere(String name) {
-    try {
-      return Files.exists(Path.of(name));
-    } catch (InvalidPathException e) {
-      return false;
-    }
   }
 
   private static boolean isWord(String given) {

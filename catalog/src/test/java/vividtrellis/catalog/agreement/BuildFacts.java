@@ -20,10 +20,33 @@ import vividtrellis.core.render.FileSet;
  *
  * @param about group, version, description and name, where given
  * @param dependencies {@code scope group:artifact version without …}
+ * @param plugins what works on the project, in words of its own
  * @param level what the code is compiled for
  * @param jdk what it is built with
  */
-record BuildFacts(Map<String, String> about, Set<String> dependencies, String level, String jdk) {
+record BuildFacts(
+    Map<String, String> about,
+    Set<String> dependencies,
+    Set<String> plugins,
+    String level,
+    String jdk) {
+
+  /** What both systems have a plugin for, by either's name. Other plugins are one's own affair. */
+  private static final Map<String, String> PLUGINS =
+      Map.ofEntries(
+          Map.entry("spring-boot-maven-plugin", "framework"),
+          Map.entry("org.springframework.boot", "framework"),
+          Map.entry("kotlin-maven-plugin", "kotlin"),
+          Map.entry("org.jetbrains.kotlin.jvm", "kotlin"),
+          Map.entry("kotlin-maven-allopen", "open classes"),
+          Map.entry("org.jetbrains.kotlin.plugin.spring", "open classes"),
+          Map.entry("kotlin-maven-noarg", "entities"),
+          Map.entry("org.jetbrains.kotlin.plugin.jpa", "entities"),
+          Map.entry("gmavenplus-plugin", "groovy"),
+          Map.entry("groovy", "groovy"),
+          Map.entry("spotless-maven-plugin", "format"),
+          Map.entry("com.diffplug.spotless", "format"),
+          Map.entry("war", "war"));
 
   /** What only one of the systems must be told, since the other knows it. */
   private static final Set<String> BY_ITSELF =
@@ -62,7 +85,11 @@ record BuildFacts(Map<String, String> about, Set<String> dependencies, String le
       add(dependencies, scope, key, version(pom, each.getVersion()), without);
     }
     String jdk = "";
+    Set<String> plugins = new TreeSet<>();
+    named(plugins, pom.getPackaging());
     for (Plugin plugin : pom.getBuild().getPlugins()) {
+      named(plugins, plugin.getArtifactId());
+      plugin.getDependencies().forEach(each -> named(plugins, each.getArtifactId()));
       if (plugin.getConfiguration() instanceof Xpp3Dom dom
           && dom.getChild("annotationProcessorPaths") != null) {
         for (Xpp3Dom path : dom.getChild("annotationProcessorPaths").getChildren()) {
@@ -83,7 +110,7 @@ record BuildFacts(Map<String, String> about, Set<String> dependencies, String le
       about.put("description", pom.getDescription());
     }
     String level = pom.getProperties().getProperty("java.version");
-    return new BuildFacts(about, dependencies, level, jdk.replaceAll("[^0-9]", ""));
+    return new BuildFacts(about, dependencies, plugins, level, jdk.replaceAll("[^0-9]", ""));
   }
 
   private static String value(Xpp3Dom dom, String name) {
@@ -113,6 +140,7 @@ record BuildFacts(Map<String, String> about, Set<String> dependencies, String le
     Map<String, String> about = new TreeMap<>();
     String level = "";
     String jdk = "";
+    Set<String> plugins = new TreeSet<>();
     for (int i = 0; i < build.size(); i++) {
       String statement = build.get(i);
       String name = statement.replaceFirst("[( ].*", "");
@@ -126,6 +154,8 @@ record BuildFacts(Map<String, String> about, Set<String> dependencies, String le
         String[] own =
             what.startsWith("libs.") ? library(catalog, what) : new String[] {what, null};
         add(dependencies, scope, own[0], own[1], without);
+      } else if (name.startsWith("plugins/")) {
+        named(plugins, plugin(catalog, statement.replaceAll("^plugins/\\w+\\(|\\).*$", "")));
       } else if (name.matches("group|version|description")) {
         about.put(name, statement.substring(name.length() + 3));
       } else if (statement.startsWith("java/toolchain/languageVersion")) {
@@ -137,11 +167,29 @@ record BuildFacts(Map<String, String> about, Set<String> dependencies, String le
     settings.stream()
         .filter(each -> each.startsWith("rootProject.name = "))
         .forEach(each -> about.put("name", each.substring("rootProject.name = ".length())));
-    return new BuildFacts(about, dependencies, level.isEmpty() ? jdk : level, jdk);
+    return new BuildFacts(about, dependencies, plugins, level.isEmpty() ? jdk : level, jdk);
   }
 
   private static List<String> said(String script, boolean kotlin) {
     return kotlin ? Scripts.kotlin(script) : Scripts.groovy(script);
+  }
+
+  private static void named(Set<String> plugins, String id) {
+    if (PLUGINS.containsKey(id)) {
+      plugins.add(PLUGINS.get(id));
+    }
+  }
+
+  private static String plugin(Map<?, ?> catalog, String said) {
+    if (!said.startsWith("libs.plugins.")) {
+      return said;
+    }
+    Map<?, ?> plugins = (Map<?, ?>) catalog.get("plugins");
+    return plugins.entrySet().stream()
+        .filter(e -> said.endsWith("." + String.valueOf(e.getKey()).replace('-', '.')))
+        .map(e -> String.valueOf(((Map<?, ?>) e.getValue()).get("id")))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(said + " is not in " + plugins.keySet()));
   }
 
   private static String[] library(Map<?, ?> catalog, String accessor) {

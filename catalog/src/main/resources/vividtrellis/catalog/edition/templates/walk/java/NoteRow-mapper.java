@@ -2,8 +2,8 @@ package {{package}}.{{storage}};
 
 {{#byLayer}}
 import {{package}}.domain.Note;
-{{/byLayer}}
 
+{{/byLayer}}
 /** A note as a row of its table. */
 class NoteRow {
 
