@@ -190,6 +190,7 @@ class AgreementProperties {
     for (GeneratedFile file : files.files()) {
       String text = file.text();
       assertThat(text).as(file.path()).endsWith("\n").doesNotContain("\n\n\n", "\u0001");
+      assertThat(text).as(file.path()).doesNotContainPattern("[^\n]\n## ");
       assertThat(file.purpose()).as(file.path()).isNotBlank();
       assertThat(file.path()).doesNotContain("..", "\\", "{").doesNotStartWith("/");
       if (!file.path().matches(".*(\\.cmd|mvnw|LICENSE)")) {

@@ -13,6 +13,7 @@ import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.SuitableJdks;
+import vividtrellis.core.document.Node;
 import vividtrellis.core.plan.Picked.Contributed;
 import vividtrellis.core.version.Version;
 
@@ -42,6 +43,7 @@ final class Vocabulary {
                   vocabulary.words.put(word, vocabulary.words.value(value).text(), each.cause()));
     }
     vocabulary.environment(contributions);
+    vocabulary.services(contributions);
     return vocabulary.words;
   }
 
@@ -66,6 +68,33 @@ final class Vocabulary {
     words.put("readsEnvironment", entries.isEmpty() ? "" : "yes");
   }
 
+  /**
+   * What has to answer on one's own machine, and where; a port that the settings name comes first.
+   */
+  private void services(List<Contributed> contributions) {
+    List<Map<String, String>> entries = new ArrayList<>();
+    boolean production = false;
+    for (Contributed each : contributions) {
+      production |= each.what().settings().containsKey("production");
+      for (Node service : each.what().services().values().values()) {
+        if (service instanceof Node.Fields fields
+            && fields.get("ports").orElse(null) instanceof Node.Items ports
+            && ports.values().get(0) instanceof Node.Scalar first) {
+          String port = String.valueOf(first.text()).replaceFirst(":.*", "");
+          entries.add(
+              Map.of(
+                  "service",
+                  words.marked(each.cause().because(), each.cause()),
+                  "address",
+                  "localhost:" + port));
+        }
+      }
+    }
+    words.put("services", entries);
+    words.put("anyServices", entries.isEmpty() ? "" : "yes");
+    words.put("hasProduction", production ? "yes" : "");
+  }
+
   private void names() {
     Brief brief = picked.brief();
     Names names =
@@ -75,6 +104,7 @@ final class Vocabulary {
     put("artifact", names.artifact(), Key.NAME);
     put("title", names.title(), Key.TITLE);
     boolean said = brief.get(Key.SUMMARY).isPresent();
+    put("summaryGiven", brief.get(Key.SUMMARY).orElse(""), Key.SUMMARY);
     put("summary", brief.get(Key.SUMMARY).orElse(names.title()), said ? Key.SUMMARY : Key.TITLE);
     put("group", names.group(), Key.GROUP);
     put("package", names.packageName(), Key.PACKAGE);

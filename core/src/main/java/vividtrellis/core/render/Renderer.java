@@ -97,10 +97,30 @@ public final class Renderer {
       return;
     }
     boolean forWindows = part.path().endsWith(".cmd") || part.path().endsWith(".bat");
-    for (Filled line : plan.words().lines(template, Escaping.of(part.path()))) {
+    List<Filled> lines = plan.words().lines(template, Escaping.of(part.path()));
+    if (part.path().endsWith(".md")) {
+      lines = withoutBlankEnds(lines);
+      if (!lines.isEmpty() && !text.isEmpty()) {
+        text.line("", part.cause());
+      }
+    }
+    for (Filled line : lines) {
       Cause cause = line.cause().map(part.cause()::and).orElse(part.cause());
       text.line(line.text() + (forWindows ? "\r" : ""), cause);
     }
+  }
+
+  /** One blank line stands between two parts of running text, whichever of them are there. */
+  private static List<Filled> withoutBlankEnds(List<Filled> lines) {
+    int from = 0;
+    int to = lines.size();
+    while (from < to && lines.get(from).text().isBlank()) {
+      from++;
+    }
+    while (to > from && lines.get(to - 1).text().isBlank()) {
+      to--;
+    }
+    return lines.subList(from, to);
   }
 
   private void add(String path, TracedText text, String mode, String purpose) {

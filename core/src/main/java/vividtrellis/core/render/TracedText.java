@@ -42,6 +42,10 @@ final class TracedText {
     traces.add(new Trace(from, lines, cause.picks(), cause.because()));
   }
 
+  boolean isEmpty() {
+    return text.isEmpty();
+  }
+
   String text() {
     return text.toString();
   }
