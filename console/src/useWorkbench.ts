@@ -1,5 +1,6 @@
 import { applyPatch, deepClone, type Operation as PatchOperation } from 'fast-json-patch'
 import { computed, ref, shallowRef } from 'vue'
+import { addressOf, briefOf } from './address'
 import { fetchCatalog, fetchCheck, fetchLattice, fetchOutline, ServiceLost } from './api/service'
 import type { Brief, Catalog, Check, Lattice, Operation, Outline } from './api/types'
 
@@ -14,17 +15,28 @@ const FIRST: Brief = {
   starters: ['http-api', 'validation', 'sql-orm', 'postgresql', 'migrations-flyway', 'health-metrics'],
 }
 
+/** How many steps can be taken back. */
+const MOST_STEPS = 50
+
+/** Typing goes on in one step until it rests for so long. */
+const ONE_STEP = 900
+
 /**
  * The one state of the page: the brief as the user made it, and what the service said of it last. An
  * answer that a newer question has overtaken is never shown.
  */
+const contents = (outline: Outline) => new Map(outline.files.map((file) => [file.path, file.content]))
+
 export function useWorkbench(options: { retryAfter?: number } = {}) {
   const { retryAfter = 2000 } = options
-  const brief = ref<Brief>(deepClone(FIRST))
+  const brief = ref<Brief>(briefOf(location.hash) ?? (deepClone(FIRST) as Brief))
+  const past = shallowRef<readonly Brief[]>([])
   const catalog = shallowRef<Catalog | null>(null)
   const check = shallowRef<Check | null>(null)
   const lattice = shallowRef<Lattice | null>(null)
   const outline = shallowRef<Outline | null>(null)
+  /** The contents of before the last change, by path; null as long as there was none. */
+  const before = shallowRef<ReadonlyMap<string, string> | null>(null)
   const lastFit = shallowRef<Brief>(FIRST)
   const trouble = ref<string | null>(null)
   const lit = ref<readonly string[]>([])
@@ -47,7 +59,10 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
       if (verdict.verdict === 'fits') {
         lastFit.value = verdict.brief
         const files = await fetchOutline(question)
-        if (mine === asked && files) outline.value = files
+        if (mine === asked && files) {
+          if (outline.value) before.value = contents(outline.value)
+          outline.value = files
+        }
       }
     } catch (e) {
       if (mine !== asked) return
@@ -56,24 +71,64 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     }
   }
 
-  function change(edit: (brief: Brief) => void) {
-    const next = deepClone(brief.value) as Brief
-    edit(next)
+  let typed = { pointer: '', at: 0 }
+
+  /** Goes on to another brief, which can be taken back; what is typed in one go is one step. */
+  function goTo(next: Brief, pointer = '') {
+    const now = Date.now()
+    const goesOn = pointer !== '' && pointer === typed.pointer && now - typed.at < ONE_STEP
+    typed = { pointer, at: now }
+    if (goesOn) {
+      history.replaceState(null, '', addressOf(next))
+    } else {
+      past.value = [...past.value, brief.value].slice(-MOST_STEPS)
+      history.pushState(null, '', addressOf(next))
+    }
     brief.value = next
     void refresh()
+  }
+
+  function undo() {
+    const before = past.value[past.value.length - 1]
+    if (!before) return
+    past.value = past.value.slice(0, -1)
+    brief.value = before
+    history.pushState(null, '', addressOf(before))
+    void refresh()
+  }
+
+  /** Back, forward, or an address that was put in by hand. */
+  function follow() {
+    const there = briefOf(location.hash)
+    if (there && addressOf(there) !== addressOf(brief.value)) {
+      past.value = [...past.value, brief.value].slice(-MOST_STEPS)
+      brief.value = there
+      void refresh()
+    }
+  }
+  window.addEventListener('popstate', follow)
+  window.addEventListener('hashchange', follow)
+
+  function change(edit: (brief: Brief) => unknown, pointer = '') {
+    const next = deepClone(brief.value) as Brief
+    edit(next)
+    goTo(next, pointer)
   }
 
   /** Sets a pick by its pointer, or takes it back when the value is empty. */
   function set(pointer: string, value: string) {
     const [block, key] = pointer.slice(1).split('/') as [string, string?]
-    change((next) => {
-      const holder = (key ? ((next[block] as object | undefined) ?? (next[block] = {})) : next) as Record<
-        string,
-        unknown
-      >
-      if (value === '') delete holder[key ?? block]
-      else holder[key ?? block] = value
-    })
+    change(
+      (next) => {
+        const holder = (key ? ((next[block] as object | undefined) ?? (next[block] = {})) : next) as Record<
+          string,
+          unknown
+        >
+        if (value === '') delete holder[key ?? block]
+        else holder[key ?? block] = value
+      },
+      key ? pointer : '',
+    )
   }
 
   /** Picks a framework line and a Java level at once. */
@@ -90,22 +145,17 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     })
   }
 
-  function addStarter(id: string) {
-    change((next) => {
-      const starters = next.starters ?? []
-      if (!starters.includes(id)) next.starters = [...starters, id]
-    })
+  function add(list: 'starters' | 'extras', id: string) {
+    const ids = brief.value[list] ?? []
+    if (!ids.includes(id)) change((next) => (next[list] = [...ids, id]))
   }
 
-  function dropStarter(id: string) {
-    change((next) => {
-      next.starters = (next.starters ?? []).filter((each) => each !== id)
-    })
+  function drop(list: 'starters' | 'extras', id: string) {
+    change((next) => (next[list] = (next[list] ?? []).filter((each) => each !== id)))
   }
 
   function apply(patch: Operation[]) {
-    brief.value = applyPatch(deepClone(brief.value), patch as PatchOperation[]).newDocument as Brief
-    void refresh()
+    goTo(applyPatch(deepClone(brief.value), patch as PatchOperation[]).newDocument as Brief)
   }
 
   const fits = computed(() => check.value?.verdict === 'fits')
@@ -129,6 +179,7 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     check: computed(() => check.value),
     lattice: computed(() => lattice.value),
     outline: computed(() => outline.value),
+    before: computed(() => before.value),
     trouble: computed(() => trouble.value),
     lit,
     fits,
@@ -137,9 +188,11 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     faulty,
     set,
     setJoint,
-    addStarter,
-    dropStarter,
+    add,
+    drop,
     apply,
+    undo,
+    canUndo: computed(() => past.value.length > 0),
     refresh,
   }
 }

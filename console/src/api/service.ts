@@ -32,6 +32,12 @@ export async function fetchCatalog(): Promise<Catalog> {
   return (await ask('/catalog')).json()
 }
 
+/** Ids that a question finds in a list of the catalog, best first. */
+export async function search(kind: 'starters' | 'extras', question: string): Promise<string[]> {
+  const found = await (await ask(`/catalog/${kind}?q=${encodeURIComponent(question)}`)).json()
+  return found[kind].map((each: { id: string }) => each.id)
+}
+
 export async function fetchCheck(brief: Brief): Promise<Check> {
   return (await ask('/checks', sent(brief))).json()
 }

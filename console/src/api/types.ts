@@ -92,6 +92,8 @@ export interface Lattice {
   columns: Column[]
   rows: { jvm: number; standing: string }[]
   cells: Cell[]
+  /** The other face: what is picked, across the columns. */
+  starters: { starter: string; possible: boolean[] }[]
 }
 
 export interface Trace {

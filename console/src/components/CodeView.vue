@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { diffArrays } from 'diff'
 import { computed } from 'vue'
 import type { OutlineFile, Trace } from '../api/types'
 import { theWorkbench } from '../workbenchKey'
 
 const props = defineProps<{ file: OutlineFile; quiet: boolean }>()
-const { lit } = theWorkbench()
+const { before, lit } = theWorkbench()
 
 /** The kind of pick behind a line decides the colour of its gutter; none for the service's own. */
 function kind(trace: Trace | undefined): string {
@@ -15,14 +16,26 @@ function kind(trace: Trace | undefined): string {
   return pick ? 'bg-kind-framework' : 'bg-transparent'
 }
 
+const linesOf = (text: string) => text.replace(/\r?\n$/, '').split(/\r?\n/)
+
+/** The lines that the last pick brought, by number from 0. */
+const added = computed(() => {
+  const old = before.value?.get(props.file.path)
+  const lines = new Set<number>()
+  if (old === undefined || old === props.file.content || props.file.role === 'ours') return lines
+  let at = 0
+  for (const part of diffArrays(linesOf(old), linesOf(props.file.content))) {
+    if (part.removed) continue
+    for (let i = 0; i < part.count; i++, at++) if (part.added) lines.add(at)
+  }
+  return lines
+})
+
 const rows = computed(() =>
-  props.file.content
-    .replace(/\r?\n$/, '')
-    .split(/\r?\n/)
-    .map((text, index) => {
-      const trace = props.file.traces.find((each) => each.from <= index + 1 && index + 1 <= each.to)
-      return { number: index + 1, text, trace, kind: kind(trace) }
-    }),
+  linesOf(props.file.content).map((text, index) => {
+    const trace = props.file.traces.find((each) => each.from <= index + 1 && index + 1 <= each.to)
+    return { number: index + 1, text, trace, kind: kind(trace), added: added.value.has(index) }
+  }),
 )
 /** Quiet while the file belongs to older picks: their places mean something else by now. */
 const isLit = (trace?: Trace) => !props.quiet && !!trace?.picks.some((pick) => lit.value.includes(pick))
@@ -46,7 +59,12 @@ const isLit = (trace?: Trace) => !props.quiet && !!trace?.picks.some((pick) => l
       @mouseleave="lit = []"
     >
       <span class="ml-2 w-[5px] shrink-0" :class="row.kind" />
-      <span class="w-11 shrink-0 pr-3 text-right text-soft select-none">{{ row.number }}</span>
+      <span class="w-11 shrink-0 text-right text-soft select-none">{{ row.number }}</span>
+      <span
+        class="w-4 shrink-0 text-center font-medium text-act select-none"
+        :title="row.added ? 'new with the last pick' : undefined"
+        >{{ row.added ? '+' : '' }}</span
+      >
       <span class="pr-4 whitespace-pre">{{ row.text || ' ' }}</span>
     </div>
   </div>

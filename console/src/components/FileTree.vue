@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Outline, OutlineFile } from '../api/types'
+import { theWorkbench } from '../workbenchKey'
 
 const props = defineProps<{ outline: Outline; selected: string }>()
 const emit = defineEmits<{ select: [path: string] }>()
@@ -14,6 +15,16 @@ const groups = computed(() => {
   }
   return [...byFolder].map(([folder, files]) => ({ folder, files }))
 })
+const { before, lit } = theWorkbench()
+/** Whether some line of a file is there because of what is pointed at. */
+const isLit = (file: OutlineFile) =>
+  lit.value.length > 0 && file.traces.some((each) => each.picks.some((pick) => lit.value.includes(pick)))
+/** What the last pick did to a file. */
+function news(file: OutlineFile) {
+  if (!before.value) return ''
+  const old = before.value.get(file.path)
+  return old === undefined ? 'new' : old === file.content || file.role === 'ours' ? '' : 'changed'
+}
 const base = (path: string) => path.slice(path.lastIndexOf('/') + 1)
 /** A long way down is shown by its ends; the whole of it is in the title. */
 function short(folder: string) {
@@ -41,8 +52,11 @@ const size = (bytes: number) => (bytes < 1000 ? `${bytes} B` : `${(bytes / 1000)
             :data-file="file.path"
             @click="emit('select', file.path)"
           >
-            <span class="truncate">{{ base(file.path) }}</span>
+            <span class="truncate" :class="isLit(file) && 'bg-hot underline decoration-lit decoration-2'">{{
+              base(file.path)
+            }}</span>
             <span class="ml-auto shrink-0 font-sans text-tiny text-soft">
+              <b v-if="news(file)" class="mr-1 font-semibold text-act">{{ news(file) }}</b>
               {{ file.role === 'yours' ? '' : file.role }} {{ size(file.size) }}
             </span>
           </button>

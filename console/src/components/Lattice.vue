@@ -148,7 +148,7 @@ const pick = (joint: (typeof joints.value)[number]) =>
         />
         <path
           v-if="joint.cell.state === 'caution'"
-          d="M0-10V10L-10 0z"
+          d="M-10 0H10L0 10z"
           :class="joint.cell.picked ? 'fill-act' : 'fill-lit'"
         />
       </g>

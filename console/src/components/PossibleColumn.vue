@@ -4,6 +4,8 @@ import { theWorkbench } from '../workbenchKey'
 import FilledInList from './FilledInList.vue'
 import FindingCard from './FindingCard.vue'
 import Lattice from './Lattice.vue'
+import LatticeLegend from './LatticeLegend.vue'
+import StarterLattice from './StarterLattice.vue'
 
 const { check } = theWorkbench()
 const findings = computed(() => check.value?.findings ?? [])
@@ -16,6 +18,7 @@ const findings = computed(() => check.value?.findings ?? [])
       <span class="text-tiny text-soft">framework line × Java level</span>
     </div>
     <Lattice />
+    <LatticeLegend class="mt-3" />
     <div class="mt-5 space-y-2.5" aria-live="polite" data-part="findings">
       <FindingCard
         v-for="finding in findings"
@@ -23,6 +26,7 @@ const findings = computed(() => check.value?.findings ?? [])
         :finding="finding"
       />
     </div>
+    <StarterLattice class="mt-5" />
     <FilledInList class="mt-5" />
   </section>
 </template>

@@ -2,19 +2,48 @@
 import { computed } from 'vue'
 import { theWorkbench } from '../workbenchKey'
 
-const { brief, catalog, dropStarter, faulty, lit } = theWorkbench()
+const { brief, catalog, drop, faulty, lit } = theWorkbench()
+
+interface Word {
+  list: 'starters' | 'extras'
+  id: string
+  pointer: string
+  label: string
+  text: string
+  summary: string
+}
 
 const clauses = computed(() => {
-  const picked = (brief.value.starters ?? []).map((id, index) => ({
-    id,
-    pointer: `/starters/${index}`,
-    starter: catalog.value?.starters.find((each) => each.id === id),
-  }))
-  const rows = (catalog.value?.categories ?? []).map((category) => ({
+  const picked = (brief.value.starters ?? []).map((id, index) => {
+    const starter = catalog.value?.starters.find((each) => each.id === id)
+    return {
+      list: 'starters' as const,
+      id,
+      pointer: `/starters/${index}`,
+      category: starter?.category,
+      label: starter?.label ?? id,
+      text: starter?.verb ?? id,
+      summary: starter?.summary ?? 'No starter of this edition.',
+    }
+  })
+  const beside = (brief.value.extras ?? []).map((id, index) => {
+    const extra = catalog.value?.extras.find((each) => each.id === id)
+    const label = extra?.label ?? id
+    return {
+      list: 'extras' as const,
+      id,
+      pointer: `/extras/${index}`,
+      label,
+      text: label,
+      summary: extra?.summary ?? 'No extra of this edition.',
+    }
+  })
+  const rows: { label: string; words: Word[] }[] = (catalog.value?.categories ?? []).map((category) => ({
     label: category.label,
-    words: picked.filter((each) => each.starter?.category === category.id),
+    words: picked.filter((each) => each.category === category.id),
   }))
-  rows.push({ label: 'Not known here', words: catalog.value ? picked.filter((each) => !each.starter) : [] })
+  rows.push({ label: 'Not known here', words: catalog.value ? picked.filter((each) => !each.category) : [] })
+  rows.push({ label: 'Beside it', words: beside })
   return rows.filter((row) => row.words.length)
 })
 </script>
@@ -36,16 +65,16 @@ const clauses = computed(() => {
               faulty(word.pointer) ? 'text-fault decoration-fault' : 'decoration-lit',
               lit.includes(word.pointer) && 'bg-hot',
             ]"
-            :title="`${word.starter?.summary ?? 'No starter of this edition.'} Click or Delete removes it.`"
-            :aria-label="`${word.starter?.label ?? word.id}, remove`"
+            :title="`${word.summary} Click or Delete removes it.`"
+            :aria-label="`${word.label}, remove`"
             :data-pick="word.pointer"
             @mouseenter="lit = [word.pointer]"
             @mouseleave="lit = []"
             @focus="lit = [word.pointer]"
             @blur="lit = []"
-            @keydown.delete.enter.prevent="dropStarter(word.id)"
-            @click="dropStarter(word.id)"
-            >{{ word.starter?.verb ?? word.id }}</span>{{ index < row.words.length - 1 ? ', ' : '' }}
+            @keydown.delete.enter.prevent="drop(word.list, word.id)"
+            @click="drop(word.list, word.id)"
+            >{{ word.text }}</span>{{ index < row.words.length - 1 ? ', ' : '' }}
         </template>
       </dd>
     </div>

@@ -1,28 +1,93 @@
 <script setup lang="ts">
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
-import { computed, onMounted, onUnmounted, ref } from 'vue'
+import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue'
+import { search } from '../api/service'
+import type { Option, Starter } from '../api/types'
 import { theWorkbench } from '../workbenchKey'
 import Joint from './Joint.vue'
 
-const { addStarter, brief, catalog, check } = theWorkbench()
+/**
+ * One field finds whatever can be added, starters before extras, in the order in which the service
+ * ranks them. What cannot be had stays, with the reason.
+ */
+const { add, brief, catalog, check } = theWorkbench()
 const query = ref('')
+/** The ids that the last question found; null for no question. */
+const ranked = shallowRef<{ starters: string[]; extras: string[] } | null>(null)
+const lost = ref(false)
+/** Whether the answer to what is typed is still on its way. */
+const pending = ref(false)
+let takesFirst = false
+let asked = 0
 
+async function ask(text: string) {
+  query.value = text
+  const mine = ++asked
+  takesFirst = false
+  pending.value = !!text.trim()
+  if (!pending.value) {
+    ranked.value = null
+    return
+  }
+  try {
+    const [starters, extras] = await Promise.all([search('starters', text), search('extras', text)])
+    if (mine !== asked) return
+    ranked.value = { starters, extras }
+    pending.value = lost.value = false
+    const first = found.value[0]
+    if (takesFirst && first) take(`${first.list} ${first.option.id}`)
+  } catch {
+    if (mine === asked) [pending.value, lost.value] = [false, true]
+  }
+}
+
+/** Who types fast means the first answer, not what is in the list by chance until it comes. */
+function hold(event: KeyboardEvent) {
+  if (pending.value) {
+    event.preventDefault()
+    event.stopPropagation()
+    takesFirst = true
+  }
+}
+
+type List = 'starters' | 'extras'
+const kinds = { starters: 'starter', extras: 'extra' } as const
+
+function listed(list: List) {
+  const all: Option[] = catalog.value?.[list] ?? []
+  const order = ranked.value?.[list]
+  const options = order ? order.flatMap((id) => all.find((each) => each.id === id) ?? []) : all
+  return options
+    .filter((each) => !brief.value[list]?.includes(each.id))
+    .map((option) => {
+      const offer = check.value?.offers.find((each) => each.kind === kinds[list] && each.id === option.id)
+      const category = (option as Starter).category
+      return {
+        list,
+        option,
+        possible: offer?.possible ?? true,
+        text: offer?.because ?? option.summary,
+        group:
+          list === 'extras'
+            ? 'Beside it'
+            : (catalog.value?.categories.find((each) => each.id === category)?.label ?? ''),
+      }
+    })
+}
+/** What is called as was typed comes first; for the rest, starters before extras. */
 const found = computed(() => {
-  const words = query.value.toLowerCase().trim()
-  const picked = brief.value.starters ?? []
-  return (catalog.value?.starters ?? [])
-    .filter((each) => !picked.includes(each.id))
-    .filter((each) =>
-      [each.id, each.label, each.summary, each.verb, ...each.search].some((text) =>
-        text.toLowerCase().includes(words),
-      ),
-    )
+  const all = [...listed('starters'), ...listed('extras')]
+  const typed = query.value.trim().toLowerCase()
+  const called = (each: (typeof all)[number]) => each.option.label.toLowerCase().startsWith(typed)
+  return ranked.value ? [...all.filter(called), ...all.filter((each) => !called(each))] : all
 })
-const offer = (id: string) => check.value?.offers.find((each) => each.kind === 'starter' && each.id === id)
+/** By category as long as nothing is asked; an answer is in the order of its rank. */
+const headed = (i: number) => !ranked.value && found.value[i]?.group !== found.value[i - 1]?.group
 
-function add(id: string | null) {
-  if (id) addStarter(id)
-  query.value = ''
+function take(key: string | null) {
+  const [list, id] = (key ?? '').split(' ') as [List, string?]
+  if (id) add(list, id)
+  void ask('')
 }
 
 function slash(event: KeyboardEvent) {
@@ -37,8 +102,11 @@ onUnmounted(() => window.removeEventListener('keydown', slash))
 </script>
 
 <template>
-  <Combobox as="div" class="relative" :model-value="null" nullable @update:model-value="add">
-    <div class="flex items-center rounded-panel border border-line bg-card px-3 focus-within:border-act">
+  <Combobox as="div" class="relative" :model-value="null" nullable @update:model-value="take">
+    <div
+      class="flex items-center rounded-panel border border-line bg-card px-3 focus-within:border-act"
+      @keydown.enter.capture="hold"
+    >
       <ComboboxInput
         id="also"
         class="w-full bg-transparent py-2.5 outline-none placeholder:text-soft"
@@ -46,29 +114,45 @@ onUnmounted(() => window.removeEventListener('keydown', slash))
         aria-label="It should also"
         autocomplete="off"
         :display-value="() => query"
-        @change="query = $event.target.value"
+        @change="ask($event.target.value)"
       />
       <kbd class="rounded border border-line px-1.5 font-mono text-tiny text-soft">/</kbd>
     </div>
     <ComboboxOptions
-      class="absolute z-20 mt-1 max-h-80 w-full overflow-y-auto rounded-panel border border-line bg-card p-1 shadow-lg"
+      class="absolute z-20 mt-1 max-h-[55vh] w-full overflow-y-auto rounded-panel border border-line bg-card p-1 shadow-lg"
     >
-      <p v-if="!found.length" class="px-3 py-2 text-small text-soft">
-        {{ query ? `Nothing here answers to “${query}”.` : 'Everything that there is has been picked.' }}
+      <p v-if="lost" class="px-3 py-2 text-small text-soft">
+        The service does not answer, so nothing is searched.
       </p>
-      <ComboboxOption v-for="each in found" :key="each.id" v-slot="{ active }" :value="each.id" as="template">
-        <li class="flex cursor-pointer gap-2.5 rounded-[5px] px-3 py-1.5" :class="active && 'bg-hot'">
-          <Joint
-            class="mt-0.5"
-            :state="(offer(each.id)?.possible ?? true) ? 'possible' : 'impossible'"
-            :size="16"
-          />
-          <span>
-            <span class="block">{{ each.label }}</span>
-            <span class="block text-small text-soft">{{ offer(each.id)?.because ?? each.summary }}</span>
-          </span>
+      <p v-else-if="!found.length" class="px-3 py-2 text-small text-soft">
+        {{
+          query
+            ? `Nothing answers to “${query}”. Try a product, a standard or a task, such as “queue”.`
+            : 'Everything that there is has been picked.'
+        }}
+      </p>
+      <template v-for="(each, i) in found" :key="each.list + each.option.id">
+        <li
+          v-if="headed(i)"
+          role="presentation"
+          class="px-3 pt-2.5 pb-1 text-tiny font-semibold text-soft first:pt-1.5"
+        >
+          {{ each.group }}
         </li>
-      </ComboboxOption>
+        <ComboboxOption v-slot="{ active }" :value="`${each.list} ${each.option.id}`" as="template">
+          <li
+            class="flex cursor-pointer gap-2.5 rounded-[5px] px-3 py-1.5"
+            :class="active && 'bg-hot'"
+            :data-option="each.option.id"
+          >
+            <Joint class="mt-0.5" :state="each.possible ? 'possible' : 'impossible'" :size="16" />
+            <span>
+              <span class="block">{{ each.option.label }}</span>
+              <span class="block text-small text-soft">{{ each.text }}</span>
+            </span>
+          </li>
+        </ComboboxOption>
+      </template>
     </ComboboxOptions>
   </Combobox>
 </template>

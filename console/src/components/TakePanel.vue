@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref } from 'vue'
+import { addressOf, picksOf } from '../address'
 import { fetchArchive } from '../api/service'
 import type { Brief } from '../api/types'
 import { theWorkbench } from '../workbenchKey'
@@ -10,19 +11,10 @@ const emit = defineEmits<{ close: [] }>()
 const { brief, outline } = theWorkbench()
 const said = ref('')
 
-/** Every pick of the brief as key and value, with the words that command line and address use. */
-const picks = computed(() => {
-  const words: [string, string][] = []
-  for (const [key, value] of Object.entries(brief.value)) {
-    if (key === 'brief' || value === undefined) continue
-    if (Array.isArray(value)) value.forEach((id) => words.push([key.slice(0, -1), String(id)]))
-    else if (typeof value === 'object' && value !== null)
-      Object.entries(value).forEach(([inner, text]) => words.push([inner, String(text)]))
-    else words.push([key, String(value)])
-  }
-  return words
-})
+const picks = computed(() => picksOf(brief.value))
+const link = computed(() => location.origin + location.pathname + addressOf(brief.value))
 const quoted = (text: string) => (/^[\w@.,:/+=-]+$/.test(text) ? text : `'${text.replaceAll("'", "'\\''")}'`)
+const written = computed(() => JSON.stringify(brief.value, null, 2))
 const name = computed(() => outline.value?.root ?? 'project')
 const command = computed(() =>
   [
@@ -43,12 +35,12 @@ async function download(format: string) {
   said.value = 'Packing …'
   try {
     const blob = await fetchArchive(brief.value as Brief, format)
-    const link = document.createElement('a')
-    link.href = URL.createObjectURL(blob)
-    link.download = `${name.value}.${format}`
-    link.click()
-    setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
-    said.value = `${link.download} is on its way to your downloads.`
+    const anchor = document.createElement('a')
+    anchor.href = URL.createObjectURL(blob)
+    anchor.download = `${name.value}.${format}`
+    anchor.click()
+    setTimeout(() => URL.revokeObjectURL(anchor.href), 10_000)
+    said.value = `${anchor.download} is on its way to your downloads.`
   } catch (e) {
     said.value = e instanceof Error ? e.message : String(e)
   }
@@ -111,6 +103,8 @@ async function copy(text: string) {
           v-for="way in [
             { title: 'The same on the command line', text: command },
             { title: 'The same with curl', text: curl },
+            { title: 'A link to this page as it is', text: link },
+            { title: 'The brief', text: written },
           ]"
           :key="way.title"
         >

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, onUnmounted, ref } from 'vue'
 import { theWorkbench } from '../workbenchKey'
 import Joint from './Joint.vue'
 import TakePanel from './TakePanel.vue'
+import ThemeSwitch from './ThemeSwitch.vue'
 
-const { check, fits } = theWorkbench()
+const { canUndo, check, fits, undo } = theWorkbench()
 const taking = ref(false)
 
 const count = (n: number, one: string, many: string) => (n === 1 ? `1 ${one}` : `${n} ${many}`)
@@ -28,6 +29,16 @@ const sentence = computed(() => {
     rest: ways ? count(ways, 'way out', 'ways out') : '',
   }
 })
+
+function keys(event: KeyboardEvent) {
+  const typing = event.target instanceof HTMLElement && event.target.closest('input, textarea')
+  if (event.key === 'z' && (event.ctrlKey || event.metaKey) && !event.shiftKey && !typing) {
+    event.preventDefault()
+    undo()
+  }
+}
+onMounted(() => window.addEventListener('keydown', keys))
+onUnmounted(() => window.removeEventListener('keydown', keys))
 </script>
 
 <template>
@@ -43,9 +54,22 @@ const sentence = computed(() => {
         ><span class="ml-2 text-soft">{{ sentence.rest }}</span></span
       >
     </p>
+    <div class="ml-auto flex items-center gap-3">
+      <button
+        type="button"
+        class="rounded-panel px-2.5 py-1.5 text-soft enabled:hover:bg-hot enabled:hover:text-ink disabled:opacity-45"
+        :disabled="!canUndo"
+        title="Takes the last pick back (Ctrl Z)"
+        data-part="undo"
+        @click="undo"
+      >
+        Undo
+      </button>
+      <ThemeSwitch />
+    </div>
     <button
       type="button"
-      class="ml-auto rounded-panel bg-act px-4 py-2 font-semibold text-on-act disabled:opacity-45"
+      class="rounded-panel bg-act px-4 py-2 font-semibold text-on-act disabled:opacity-45"
       :disabled="!fits"
       data-part="take"
       @click="taking = true"

@@ -72,6 +72,23 @@ final class Browser implements AutoCloseable {
     return find(css).getText();
   }
 
+  String address() {
+    return driver.getCurrentUrl();
+  }
+
+  void go(String address) {
+    driver.get(address);
+  }
+
+  void back() {
+    driver.navigate().back();
+  }
+
+  /** The colour behind everything, as red, green and blue. */
+  String background() {
+    return driver.findElement(By.tagName("html")).getCssValue("background-color");
+  }
+
   void type(CharSequence... keys) {
     driver.switchTo().activeElement().sendKeys(keys);
   }

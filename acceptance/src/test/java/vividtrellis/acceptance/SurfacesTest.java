@@ -103,7 +103,7 @@ class SurfacesTest {
       assertThat(page.count("[data-rule=sql-orm-needs-driver]")).isZero();
 
       page.type("/");
-      page.type("in-memory");
+      page.type("h2 database");
       page.await("H2 is found", () -> page.text("[role=listbox]").contains("H2"));
       page.type(Keys.ENTER);
       page.find("[data-rule=two-databases]");

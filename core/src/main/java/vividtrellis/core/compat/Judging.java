@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
@@ -31,9 +30,9 @@ final class Judging implements Remedies.Judge {
 
   private @Nullable Model found;
 
-  Judging(Board board, Set<String> dependencies, Licences licences) {
+  Judging(Board board, Naming naming) {
     this.board = board;
-    this.naming = new Naming(dependencies, licences);
+    this.naming = naming;
     this.search = board.problem().search();
   }
 

@@ -9,14 +9,30 @@ import org.jspecify.annotations.Nullable;
  * @param columns in the order of the catalog
  * @param rows newest level first
  * @param cells row by row
+ * @param starters the other face: those that are picked, across the columns
  */
-public record Lattice(List<Column> columns, List<Row> rows, List<Cell> cells) {
+public record Lattice(
+    List<Column> columns, List<Row> rows, List<Cell> cells, List<Strip> starters) {
 
   /** Copies its lists. */
   public Lattice {
     columns = List.copyOf(columns);
     rows = List.copyOf(rows);
     cells = List.copyOf(cells);
+    starters = List.copyOf(starters);
+  }
+
+  /**
+   * A picked starter, across the columns.
+   *
+   * @param possible by column, whether it can be had there at some level while no other starter is
+   *     picked
+   */
+  public record Strip(String starter, List<Boolean> possible) {
+    /** Copies its list. */
+    public Strip {
+      possible = List.copyOf(possible);
+    }
   }
 
   /**

@@ -55,13 +55,20 @@ final class Licences {
         : "";
   }
 
-  boolean isAskedFor(Brief brief) {
-    return brief.extras().stream().anyMatch(extras::contains);
+  /** The place of the first extra that asks for a text; -1 if none does. */
+  int askedAt(Brief brief) {
+    for (int at = 0; at < brief.extras().size(); at++) {
+      if (extras.contains(brief.extras().get(at))) {
+        return at;
+      }
+    }
+    return -1;
   }
 
   /** What is wrong where the text is asked for. */
   Optional<Draft> fault(Brief brief) {
-    if (!isAskedFor(brief)) {
+    int at = askedAt(brief);
+    if (at < 0) {
       return Optional.empty();
     }
     String licence = brief.get(Key.LICENCE).orElse("");
@@ -74,10 +81,6 @@ final class Licences {
             .findFirst()
             .or(() -> Nearest.of(licence, known.stream().sorted().toList()))
             .orElse("Apache-2.0");
-    int at = 0;
-    while (!extras.contains(brief.extras().get(at))) {
-      at++;
-    }
     return Optional.of(
         Draft.plain(
             Severity.BLOCKER,

@@ -1,8 +1,9 @@
 package vividtrellis.core.compat;
 
+import com.google.common.cache.Cache;
+import com.google.common.cache.CacheBuilder;
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -14,20 +15,23 @@ import vividtrellis.core.brief.Names;
 import vividtrellis.core.compat.Verdict.Severity;
 
 /**
- * What is to say of a brief by its names, texts and settings alone. Ways out change picks far more
- * often than names, so what was found for one set of names is kept. One thread's work.
+ * What is to say of a brief by its names, texts and settings alone. Picks change far more often
+ * than names, so what was found for the last names is kept. Shared between threads.
  */
 final class Naming {
 
+  private static final int MOST_KEPT = 256;
+
   private final Set<String> dependencies;
   private final Licences licences;
-  private final Map<Named, List<Draft>> known = new HashMap<>();
+  private final Cache<Named, List<Draft>> known =
+      CacheBuilder.newBuilder().maximumSize(MOST_KEPT).build();
 
   /** What the answer depends on. */
-  private record Named(Map<Key, String> texts, boolean licensed) {}
+  private record Named(Map<Key, String> texts, int licensedAt) {}
 
   /**
-   * For one verdict.
+   * For one edition.
    *
    * @param dependencies {@code group:artifact} of everything that a project can depend on
    * @param licences those whose text is at hand
@@ -57,8 +61,13 @@ final class Naming {
                 named.put(key, value);
               }
             });
-    return known.computeIfAbsent(
-        new Named(named, licences.isAskedFor(brief)), names -> look(brief));
+    Named key = new Named(named, licences.askedAt(brief));
+    List<Draft> found = known.getIfPresent(key);
+    if (found == null) {
+      found = List.copyOf(look(brief));
+      known.put(key, found);
+    }
+    return found;
   }
 
   private List<Draft> look(Brief brief) {

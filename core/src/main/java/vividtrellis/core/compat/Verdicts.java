@@ -22,8 +22,7 @@ import vividtrellis.core.compat.Verdict.Finding;
 public final class Verdicts {
 
   private final Board board;
-  private final Set<String> dependencies;
-  private final Licences licences;
+  private final Naming naming;
 
   /** For one edition; its rules are prepared once. */
   public Verdicts(Edition edition) {
@@ -44,8 +43,7 @@ public final class Verdicts {
         .flatMap(option -> option.bindings().stream())
         .map(Contribution::artifacts)
         .forEach(artifacts -> artifacts.forEach(artifact -> keys.add(artifact.key())));
-    this.dependencies = Set.copyOf(keys);
-    this.licences = new Licences(edition);
+    this.naming = new Naming(Set.copyOf(keys), new Licences(edition));
   }
 
   /** The edition that is judged by. */
@@ -72,7 +70,7 @@ public final class Verdicts {
 
   private Verdict judge(Brief brief, int year, boolean offering) {
     Pins pins = new Pins(brief, board);
-    Judging judging = new Judging(board, dependencies, licences);
+    Judging judging = new Judging(board, naming);
     List<Draft> blockers = judging.blockers(brief, pins);
     Remedies remedies = new Remedies(board, judging, blockers.size());
     List<Finding> findings = new ArrayList<>();
@@ -107,7 +105,7 @@ public final class Verdicts {
   /** The grid of framework lines by Java levels that the picks leave. */
   public Lattice lattice(Brief brief) {
     Pins pins = new Pins(brief, board);
-    Judging judging = new Judging(board, dependencies, licences);
+    Judging judging = new Judging(board, naming);
     return Weaving.of(pins.pins(), judging.selection(brief, pins), board);
   }
 

@@ -114,7 +114,30 @@ final class Weaving {
                 level ->
                     new Lattice.Row(level.level(), level.longTerm() ? "long-term" : "short-term"))
             .toList(),
-        cells);
+        cells,
+        strips());
+  }
+
+  private List<Lattice.Strip> strips() {
+    List<Starter> starters = board.edition().starters();
+    return pins.stream()
+        .map(Pin::which)
+        .filter(which -> which >= 0 && which < starters.size())
+        .map(which -> new Lattice.Strip(starters.get(which).id(), across(which)))
+        .toList();
+  }
+
+  private List<Boolean> across(int which) {
+    List<Boolean> possible = new ArrayList<>();
+    for (int c = 0; c < columns.size(); c++) {
+      boolean any = false;
+      for (int l = 0; l < levels.size() && !any; l++) {
+        Ground.Joint joint = ground.at(l, c);
+        any = joint.isPossible() && joint.borne().get(which);
+      }
+      possible.add(any);
+    }
+    return possible;
   }
 
   private static Lattice.Column column(Column column) {

@@ -93,10 +93,17 @@ final class Answers {
   }
 
   /** {@code POST /lattice}. */
-  record Grid(List<Lattice.Column> columns, List<Lattice.Row> rows, List<Joint> cells) {
+  record Grid(
+      List<Lattice.Column> columns,
+      List<Lattice.Row> rows,
+      List<Joint> cells,
+      List<Lattice.Strip> starters) {
     static Grid of(Lattice lattice) {
       return new Grid(
-          lattice.columns(), lattice.rows(), lattice.cells().stream().map(Joint::of).toList());
+          lattice.columns(),
+          lattice.rows(),
+          lattice.cells().stream().map(Joint::of).toList(),
+          lattice.starters());
     }
   }
 

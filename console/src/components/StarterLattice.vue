@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { theWorkbench } from '../workbenchKey'
+import Joint from './Joint.vue'
+
+/** The other face of the lattice: what is picked, across the framework lines. */
+const { brief, catalog, lattice, lit } = theWorkbench()
+
+const columns = computed(() => lattice.value?.columns ?? [])
+const strips = computed(() =>
+  (lattice.value?.starters ?? []).map((strip) => ({
+    ...strip,
+    label: catalog.value?.starters.find((each) => each.id === strip.starter)?.label ?? strip.starter,
+    pointer: `/starters/${(brief.value.starters ?? []).indexOf(strip.starter)}`,
+  })),
+)
+const nameOf = (i: number) => columns.value[i]!.line || 'plain'
+</script>
+
+<template>
+  <section v-if="strips.length" aria-labelledby="across">
+    <div class="flex items-baseline justify-between pb-1.5">
+      <h2 id="across" class="text-tiny font-semibold tracking-wide text-soft">What I want</h2>
+      <span class="text-tiny text-soft">across the lines, each by itself</span>
+    </div>
+    <table class="w-full border-collapse" data-part="across">
+      <thead>
+        <tr class="text-tiny text-soft">
+          <th scope="col"><span class="sr-only">Starter</span></th>
+          <th
+            v-for="(column, i) in columns"
+            :key="column.framework + column.line"
+            scope="col"
+            class="pb-1 text-center font-normal"
+          >
+            {{ nameOf(i) }}
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr
+          v-for="strip in strips"
+          :key="strip.starter"
+          class="border-t border-line"
+          :class="lit.includes(strip.pointer) && 'bg-hot'"
+          @mouseenter="lit = [strip.pointer]"
+          @mouseleave="lit = []"
+        >
+          <th scope="row" class="py-1 pr-2 text-left text-small font-normal">{{ strip.label }}</th>
+          <td
+            v-for="(possible, i) in strip.possible"
+            :key="i"
+            class="w-[13%] py-1 text-center"
+            :title="`${strip.label} ${possible ? 'can' : 'cannot'} be had on ${nameOf(i)}`"
+          >
+            <Joint class="inline-block" :state="possible ? 'possible' : 'impossible'" :size="14" />
+            <span class="sr-only">{{ possible ? 'possible' : 'not possible' }}</span>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
