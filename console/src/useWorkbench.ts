@@ -191,6 +191,7 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     add,
     drop,
     apply,
+    open: (next: Brief) => goTo(next),
     undo,
     canUndo: computed(() => past.value.length > 0),
     refresh,

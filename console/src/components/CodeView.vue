@@ -2,6 +2,7 @@
 import { diffArrays } from 'diff'
 import { computed } from 'vue'
 import type { OutlineFile, Trace } from '../api/types'
+import { colours, fetchColours } from '../highlight'
 import { theWorkbench } from '../workbenchKey'
 
 const props = defineProps<{ file: OutlineFile; quiet: boolean }>()
@@ -31,10 +32,14 @@ const added = computed(() => {
   return lines
 })
 
+fetchColours()
+const coloured = computed(() => colours.value?.(props.file.path, props.file.content) ?? null)
+
 const rows = computed(() =>
   linesOf(props.file.content).map((text, index) => {
     const trace = props.file.traces.find((each) => each.from <= index + 1 && index + 1 <= each.to)
-    return { number: index + 1, text, trace, kind: kind(trace), added: added.value.has(index) }
+    const pieces = coloured.value?.[index] ?? [{ text, colour: '' }]
+    return { number: index + 1, pieces, trace, kind: kind(trace), added: added.value.has(index) }
   }),
 )
 /** Quiet while the file belongs to older picks: their places mean something else by now. */
@@ -65,7 +70,10 @@ const isLit = (trace?: Trace) => !props.quiet && !!trace?.picks.some((pick) => l
         :title="row.added ? 'new with the last pick' : undefined"
         >{{ row.added ? '+' : '' }}</span
       >
-      <span class="pr-4 whitespace-pre">{{ row.text || ' ' }}</span>
+      <span class="pr-4 whitespace-pre"
+        ><span v-for="(piece, i) in row.pieces" :key="i" :class="piece.colour">{{ piece.text }}</span
+        >{{ row.pieces.length ? '' : ' ' }}</span
+      >
     </div>
   </div>
 </template>

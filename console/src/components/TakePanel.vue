@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { addressOf, picksOf } from '../address'
+import { asYaml } from '../briefFile'
 import { fetchArchive } from '../api/service'
 import type { Brief } from '../api/types'
 import { theWorkbench } from '../workbenchKey'
 
-defineProps<{ open: boolean }>()
+const props = defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
 const { brief, outline } = theWorkbench()
 const said = ref('')
@@ -14,7 +15,16 @@ const said = ref('')
 const picks = computed(() => picksOf(brief.value))
 const link = computed(() => location.origin + location.pathname + addressOf(brief.value))
 const quoted = (text: string) => (/^[\w@.,:/+=-]+$/.test(text) ? text : `'${text.replaceAll("'", "'\\''")}'`)
-const written = computed(() => JSON.stringify(brief.value, null, 2))
+const json = computed(() => JSON.stringify(brief.value, null, 2))
+const yaml = ref('')
+watch(
+  [() => props.open, brief],
+  async ([open]) => {
+    // Where the writer cannot be fetched, JSON says the same.
+    if (open) yaml.value = await asYaml(brief.value).catch(() => '')
+  },
+  { immediate: true },
+)
 const name = computed(() => outline.value?.root ?? 'project')
 const command = computed(() =>
   [
@@ -58,7 +68,7 @@ async function copy(text: string) {
 
 <template>
   <Dialog :open="open" class="relative z-30" @close="emit('close')">
-    <div class="fixed inset-0 bg-ink/25 dark:bg-black/50" aria-hidden="true" />
+    <div class="fixed inset-0 bg-veil" aria-hidden="true" />
     <div class="fixed inset-0 flex justify-end">
       <DialogPanel
         class="flex w-full max-w-[480px] flex-col gap-5 overflow-y-auto border-l border-line bg-paper p-6"
@@ -104,7 +114,11 @@ async function copy(text: string) {
             { title: 'The same on the command line', text: command },
             { title: 'The same with curl', text: curl },
             { title: 'A link to this page as it is', text: link },
-            { title: 'The brief', text: written },
+            {
+              title: 'The brief as YAML: a file that you can keep, drop on this page, or give to vivid take',
+              text: yaml,
+            },
+            { title: 'The brief as JSON', text: json },
           ]"
           :key="way.title"
         >

@@ -80,6 +80,19 @@ final class Browser implements AutoCloseable {
     driver.get(address);
   }
 
+  /** Drops a file on the page, as a person would from a folder. */
+  void drop(String name, String text) {
+    driver.executeScript(
+        """
+        const data = new DataTransfer()
+        data.items.add(new File([arguments[1]], arguments[0]))
+        document.querySelector('main').dispatchEvent(
+          new DragEvent('drop', { dataTransfer: data, bubbles: true, cancelable: true }))
+        """,
+        name,
+        text);
+  }
+
   void back() {
     driver.navigate().back();
   }

@@ -59,6 +59,24 @@ class ConsoleTest {
   }
 
   @Test
+  void aBriefFileIsDroppedOnThePageOrRefused(Running product) throws Exception {
+    try (Browser page = new Browser(product.base(), 1280)) {
+      page.drop("notes.txt", "just words");
+      page.await("told", () -> page.text("[data-part=refused]").contains("no brief"));
+      assertThat(page.text("[data-pick='/project/name']")).isEqualTo("berth-booking");
+
+      page.drop("brief.yaml", "project: { name: crew-roster }\nstarters: [http-api, kafka]\n");
+      page.await("opened", () -> page.text("[data-pick='/project/name']").equals("crew-roster"));
+      assertThat(page.count("[data-part=refused]")).isZero();
+      page.await("its files", () -> page.text("[data-part=code]").contains("crew-roster"));
+      page.await("in colours", () -> page.count("[data-part=code] .text-act") > 5);
+      page.find("[data-part=take]").click();
+      page.await("as YAML", () -> page.text("[role=dialog]").contains("- kafka"));
+      assertThat(page.complaints()).isEmpty();
+    }
+  }
+
+  @Test
   void coloursAreKeptAndTheOtherFaceTellsOfEachPick(Running product) throws Exception {
     try (Browser page = new Browser(product.base(), 1280)) {
       page.find("[data-theme-choice=dark]").click();
