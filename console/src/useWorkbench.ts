@@ -21,12 +21,12 @@ const MOST_STEPS = 50
 /** Typing goes on in one step until it rests for so long. */
 const ONE_STEP = 900
 
+const contents = (outline: Outline) => new Map(outline.files.map((file) => [file.path, file.content]))
+
 /**
  * The one state of the page: the brief as the user made it, and what the service said of it last. An
  * answer that a newer question has overtaken is never shown.
  */
-const contents = (outline: Outline) => new Map(outline.files.map((file) => [file.path, file.content]))
-
 export function useWorkbench(options: { retryAfter?: number } = {}) {
   const { retryAfter = 2000 } = options
   const brief = ref<Brief>(briefOf(location.hash) ?? (deepClone(FIRST) as Brief))
@@ -93,6 +93,7 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     if (!before) return
     past.value = past.value.slice(0, -1)
     brief.value = before
+    typed = { pointer: '', at: 0 }
     history.pushState(null, '', addressOf(before))
     void refresh()
   }
@@ -103,6 +104,7 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     if (there && addressOf(there) !== addressOf(brief.value)) {
       past.value = [...past.value, brief.value].slice(-MOST_STEPS)
       brief.value = there
+      typed = { pointer: '', at: 0 }
       void refresh()
     }
   }

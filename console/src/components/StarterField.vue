@@ -27,6 +27,7 @@ async function ask(text: string) {
   pending.value = !!text.trim()
   if (!pending.value) {
     ranked.value = null
+    lost.value = false
     return
   }
   try {

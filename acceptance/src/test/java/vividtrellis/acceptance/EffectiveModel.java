@@ -30,7 +30,7 @@ final class EffectiveModel {
             .with(Map.of("JAVA_HOME", jdk.toString()))
             .run(120);
     if (made.code() != 0 || !Files.exists(file)) {
-      return "";
+      return "Maven gives no effective model";
     }
     Element effective = root(file);
     Map<String, String> written = dependencies(root(project.resolve("pom.xml")));

@@ -35,7 +35,9 @@ final class Ground {
    */
   Ground(List<Pin> pins, Board board) {
     Reach reach = new Reach(pins, board);
-    boolean stuck = reach.borne().isEmpty() && reach.model().isEmpty();
+    // Asked here once, so that no joint has to find out for itself what none of them bears.
+    reach.borne();
+    boolean stuck = reach.model().isEmpty();
     columns = board.columns().size();
     for (BitSet level : levels(board)) {
       for (Column column : board.columns()) {
