@@ -97,8 +97,9 @@ public class EngineBench {
             .forks(1)
             // A heap that is there from the start, as a service has it after a while.
             .jvmArgsAppend("-Xms1g", "-Xmx1g", "-XX:+AlwaysPreTouch")
-            .warmupIterations(3)
-            .warmupTime(TimeValue.seconds(2))
+            // The compiler of the virtual machine is busy for the first ten seconds or so.
+            .warmupIterations(6)
+            .warmupTime(TimeValue.seconds(3))
             .measurementIterations(3)
             .measurementTime(TimeValue.seconds(2));
     if (args.length > 0) {

@@ -3,10 +3,11 @@ package vividtrellis.cli;
 import java.io.PrintWriter;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.TreeSet;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -29,16 +30,21 @@ import picocli.CommandLine.Spec;
     })
 final class CatalogCommand implements Callable<Integer> {
 
-  private static final Map<String, String> LISTS =
-      Map.of(
-          "starters", "Starters",
-          "languages", "Languages",
-          "frameworks", "Frameworks",
-          "builds", "Build systems",
-          "extras", "Extras",
-          "packagings", "Packaging",
-          "samples", "Sample code",
-          "layouts", "Layout");
+  /** The lists by the word that asks for them, in the order in which they are shown. */
+  private static final Map<String, String> LISTS = new LinkedHashMap<>();
+
+  static {
+    LISTS.put("starters", "Starters");
+    LISTS.put("languages", "Languages");
+    LISTS.put("frameworks", "Frameworks");
+    LISTS.put("builds", "Build systems");
+    LISTS.put("extras", "Extras");
+    LISTS.put("packagings", "Packaging");
+    LISTS.put("samples", "Sample code");
+    LISTS.put("layouts", "Layout");
+  }
+
+  private static final Set<String> VERSIONED = Set.of("builds", "languages", "frameworks");
 
   @Mixin private Common common;
 
@@ -66,41 +72,41 @@ final class CatalogCommand implements Callable<Integer> {
           Failure.USAGE,
           "There is no list called " + list,
           null,
-          "say one of " + String.join(", ", new TreeSet<>(LISTS.keySet())));
+          "say one of " + String.join(", ", LISTS.keySet()));
     }
-    String wanted = list == null && search != null ? "starters" : list;
-    String path =
-        wanted == null
-            ? "/catalog"
-            : "/catalog/"
-                + wanted
-                + (search == null ? "" : "?q=" + URLEncoder.encode(search, StandardCharsets.UTF_8));
-    Service.Answer answer = common.service().get(path);
+    String question =
+        search == null ? "" : "?q=" + URLEncoder.encode(search, StandardCharsets.UTF_8);
+    Service.Answer answer =
+        common.service().get("/catalog" + (list == null ? "" : "/" + list) + question);
     PrintWriter out = spec.commandLine().getOut();
     if (common.json()) {
       out.println(answer.text());
       return 0;
     }
     Screen screen = new Screen(out);
-    if (wanted == null) {
-      everything(screen, answer.json());
+    if (search != null || list != null) {
+      some(screen, answer.json());
     } else {
-      one(screen, answer.json(), wanted);
+      everything(screen, answer.json());
     }
     return 0;
   }
 
-  private void one(Screen screen, Json catalog, String wanted) {
-    List<Json> found = catalog.list(wanted);
-    if (found.isEmpty()) {
-      screen.line("Nothing in " + wanted + " is found by " + search + ".");
-      return;
+  private void some(Screen screen, Json catalog) {
+    List<String> wanted = list == null ? LISTS.keySet().stream().toList() : List.of(list);
+    for (String each : wanted) {
+      List<Json> found = catalog.list(each);
+      if (VERSIONED.contains(each) && !found.isEmpty()) {
+        versions(screen, LISTS.get(each), found);
+      } else {
+        choices(screen, LISTS.get(each), found);
+      }
     }
-    String title = LISTS.getOrDefault(wanted, wanted);
-    if (wanted.equals("builds") || wanted.equals("languages") || wanted.equals("frameworks")) {
-      versions(screen, title, found);
-    } else {
-      choices(screen, title, found);
+    if (wanted.stream().allMatch(each -> catalog.list(each).isEmpty())) {
+      screen.line(
+          "Nothing%s is found by %s. vivid catalog%s shows all there is."
+              .formatted(
+                  list == null ? "" : " in " + list, search, list == null ? "" : " " + list));
     }
   }
 

@@ -3,6 +3,7 @@ package vividtrellis.core.compat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Option;
@@ -54,10 +55,10 @@ final class Offers {
         .words(axis)
         .forEach(
             (word, fixed) -> {
-              boolean possible = others.bears(fixed);
+              Optional<List<Rule>> refusal = others.refusal(fixed);
               offers.add(
                   new Offer(
-                      kind, word, possible, possible ? null : because(others.reasons(fixed))));
+                      kind, word, refusal.isEmpty(), refusal.map(Offers::because).orElse(null)));
             });
   }
 

@@ -3,6 +3,7 @@ package vividtrellis.core.compat;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -66,11 +67,9 @@ final class Reach {
   <T> T with(Pin pin, Asking<T> asking) {
     int mark = search.mark();
     pin.fix(search);
-    List<Pin> more = new ArrayList<>(pins);
-    more.add(pin);
-    Reach there = new Reach(more, board, search);
+    Reach there = new Reach(and(pin), board, search);
     there.broken = search.settle() ? null : search.contradiction();
-    there.within = borne;
+    there.within = borne == null ? within : borne;
     if (there.broken == null) {
       Map<Integer, BitSet> numbered = numbered(pin.narrowed());
       models.stream()
@@ -102,7 +101,7 @@ final class Reach {
   List<Rule> reasons() {
     List<Rule> known = reasons;
     if (known == null) {
-      known = core(broken, pin -> {});
+      known = core(broken, pins);
       reasons = known;
     }
     return known;
@@ -142,32 +141,53 @@ final class Reach {
         return on.get();
       }
     }
-    Optional<Model> other = with(more -> more.turnOn(which));
+    Optional<Model> other = with(only(which));
     other.ifPresent(this::keep);
     return other.map(Model::on).orElse(NONE);
   }
 
+  private static Pin only(int which) {
+    return new Pin("", Map.of(), which);
+  }
+
   /** Why a starter or extra cannot be had. */
   List<Rule> reasons(int which) {
-    return reasons(more -> more.turnOn(which));
+    int mark = search.mark();
+    BitSet refused = refused(only(which));
+    search.undo(mark);
+    return core(refused, and(only(which)));
   }
 
-  /** Fixes something for one question. */
-  interface Fixing {
-    void on(Search search);
-  }
-
-  /** Whether some values can be had; where a known solution shows it, nothing is searched. */
-  boolean bears(Map<Axis, BitSet> narrowed) {
+  /**
+   * Why some values cannot be had; empty if they can. Where a known solution shows that they can,
+   * nothing is searched.
+   */
+  Optional<List<Rule>> refusal(Map<Axis, BitSet> narrowed) {
     Map<Integer, BitSet> numbered = numbered(narrowed);
     for (Model each : models) {
       if (search.near(each, numbered).isPresent()) {
-        return true;
+        return Optional.empty();
       }
     }
-    Optional<Model> found = with(fixing(narrowed));
+    Pin pin = new Pin("", narrowed, -1);
+    int mark = search.mark();
+    BitSet refused = refused(pin);
+    Optional<Model> found = refused == null ? search.solve() : Optional.empty();
+    search.undo(mark);
     found.ifPresent(this::keep);
-    return found.isPresent();
+    return found.isPresent() ? Optional.empty() : Optional.of(core(refused, and(pin)));
+  }
+
+  /** Fixes one more, and gives the rules that then are broken if that is seen at once. */
+  private @Nullable BitSet refused(Pin pin) {
+    pin.fix(search);
+    return search.settle() ? null : search.contradiction();
+  }
+
+  private List<Pin> and(Pin pin) {
+    List<Pin> more = new ArrayList<>(pins);
+    more.add(pin);
+    return more;
   }
 
   private void keep(Model model) {
@@ -182,54 +202,63 @@ final class Reach {
     return numbered;
   }
 
-  /** Why some values cannot be had. */
-  List<Rule> reasons(Map<Axis, BitSet> narrowed) {
-    return reasons(fixing(narrowed));
-  }
-
-  private static Fixing fixing(Map<Axis, BitSet> narrowed) {
-    return search -> narrowed.forEach((axis, values) -> search.narrow(axis.number(), values));
-  }
-
-  /** A solution with something more fixed. */
-  Optional<Model> with(Fixing fixing) {
+  /** A solution with one more pick. */
+  Optional<Model> with(Pin pin) {
     int mark = search.mark();
-    fixing.on(search);
-    Optional<Model> found = search.settle() ? search.solve() : Optional.empty();
+    Optional<Model> found = refused(pin) == null ? search.solve() : Optional.empty();
     search.undo(mark);
     return found;
   }
 
-  /** Why there is none. */
-  List<Rule> reasons(Fixing fixing) {
-    int mark = search.mark();
-    fixing.on(search);
-    BitSet broken = search.settle() ? null : search.contradiction();
-    search.undo(mark);
-    return core(broken, fixing);
-  }
-
   /** As few rules as it takes, of those that are known to be enough. */
-  private List<Rule> core(@Nullable BitSet broken, Fixing fixing) {
+  private List<Rule> core(@Nullable BitSet broken, List<Pin> all) {
     BitSet enough = broken;
     if (enough == null) {
-      Search whole = search(new BitSet(), fixing);
+      Search whole = search(new BitSet(), all);
       whole.solve();
       enough = whole.used();
     }
     if (enough.isEmpty()) {
       return List.of();
     }
-    return Conflicts.fewest(board, enough, ignored -> search(ignored, fixing));
+    int alone = alone(enough, all);
+    return alone >= 0
+        ? List.of(board.blocking().get(alone))
+        : Conflicts.fewest(board, enough, ignored -> search(ignored, all));
   }
 
-  private Search search(BitSet ignored, Fixing fixing) {
+  /** The last rule that these picks break by itself; -1 if none is, or if two fix one thing. */
+  private int alone(BitSet rules, List<Pin> all) {
+    BitSet on = new BitSet();
+    Map<Integer, BitSet> left = new HashMap<>();
+    for (Pin pin : all) {
+      if (pin.which() >= 0) {
+        on.set(pin.which());
+      }
+      pin.narrowed().forEach((axis, values) -> left.merge(axis.number(), values, Reach::both));
+    }
+    if (left.values().stream().anyMatch(BitSet::isEmpty)) {
+      return -1;
+    }
+    int last = rules.length() - 1;
+    while (last >= 0 && !board.problem().isBroken(last, on, left)) {
+      last = rules.previousSetBit(last - 1);
+    }
+    return last;
+  }
+
+  private static BitSet both(BitSet one, BitSet other) {
+    BitSet both = (BitSet) one.clone();
+    both.and(other);
+    return both;
+  }
+
+  private Search search(BitSet ignored, List<Pin> all) {
     if (other == null) {
       other = board.problem().search();
     }
     Search fresh = other.again().ignoring(ignored).explaining();
-    pins.forEach(pin -> pin.fix(fresh));
-    fixing.on(fresh);
+    all.forEach(pin -> pin.fix(fresh));
     return fresh;
   }
 }

@@ -12,6 +12,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.compat.Verdict.Finding;
 
 /**
@@ -139,9 +140,7 @@ public final class Verdicts {
         board.columns().stream()
             .filter(
                 column ->
-                    reach
-                        .with(search -> search.narrow(Axis.FRAMEWORK.number(), column.values()))
-                        .isEmpty())
+                    reach.with(new Pin("", Map.of(Axis.FRAMEWORK, column.values()), -1)).isEmpty())
             .map(
                 column ->
                     Sentences.say("edition-never", Map.of("value", column.word(), "because", "")));

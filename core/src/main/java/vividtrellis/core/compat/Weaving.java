@@ -92,12 +92,7 @@ final class Weaving {
       // Asked here once, so that no joint has to find out for itself what none of them bears.
       reach.borne();
     }
-    List<Joint> joints = new ArrayList<>();
-    for (int l = 0; l < levels.size(); l++) {
-      for (int c = 0; c < columns.size(); c++) {
-        joints.add(joint(l, c, reach));
-      }
-    }
+    List<Joint> joints = joints(reach);
     joints.stream()
         .filter(Joint::possible)
         .forEach(
@@ -169,15 +164,33 @@ final class Weaving {
             there -> there.model().isPresent());
   }
 
-  private Joint joint(int l, int c, Reach reach) {
+  /** All joints, level by level; what follows from a column is drawn once for all its levels. */
+  private List<Joint> joints(Reach reach) {
+    Joint[] joints = new Joint[levels.size() * columns.size()];
+    for (int c = 0; c < columns.size(); c++) {
+      int column = c;
+      reach.with(
+          new Pin("", Map.of(Axis.FRAMEWORK, columns.get(c).values()), -1),
+          along -> {
+            along.model();
+            for (int l = 0; l < levels.size(); l++) {
+              joints[l * columns.size() + column] = joint(l, column, reach, along);
+            }
+            return joints;
+          });
+    }
+    return List.of(joints);
+  }
+
+  private Joint joint(int l, int c, Reach reach, Reach along) {
     Column column = columns.get(c);
     Level level = levels.get(l);
     Ground.Joint bare = ground.at(l, c);
     if (!bare.isPossible()) {
       return new Joint(column, level, false, bare.why(), bare.borne());
     }
-    return reach.with(
-        Ground.pin(column, values.get(l)),
+    return along.with(
+        new Pin("", Map.of(Axis.JVM, values.get(l)), -1),
         there -> {
           if (there.model().isEmpty()) {
             String why = Offers.because((stuck ? reach : there).reasons());

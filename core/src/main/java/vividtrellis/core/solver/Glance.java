@@ -1,6 +1,6 @@
 package vividtrellis.core.solver;
 
-import java.util.ArrayList;
+import com.google.common.primitives.Ints;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
@@ -27,28 +27,36 @@ final class Glance {
 
   /** A solution near a known one in which some choices take one of some values, if it is seen. */
   @Nullable Model near(Model model, Map<Integer, BitSet> narrowed) {
-    List<Integer> values = new ArrayList<>(model.values());
+    if (!state.hasOnlyOn(model.on())) {
+      // Something was turned on since; clauses that it meets are not met by the solution.
+      return null;
+    }
+    int[] values = Ints.toArray(model.values());
+    BitSet changed = new BitSet(problem.choices);
     for (int choice = 0; choice < problem.choices; choice++) {
       // What was settled since the solution was found may have closed values of any choice, and
       // clauses that are known to be met are so by the values that are left.
       BitSet within = narrowed.get(choice);
-      int old = values.get(choice);
-      if (!state.isOpen(choice, old) || (within != null && !within.get(old))) {
+      if (!state.isOpen(choice, values[choice])
+          || (within != null && !within.get(values[choice]))) {
         int value = within == null ? state.first(choice) : firstOpen(choice, within);
         if (value < 0) {
           return null;
         }
-        values.set(choice, value);
+        values[choice] = value;
+        changed.set(choice);
       }
     }
     for (int moved = 0; moved <= MOST_MOVED; moved++) {
-      int unmet = firstUnmet(values, model.on());
+      int unmet = firstUnmet(values, model.on(), changed);
       if (unmet < 0) {
-        return new Model(List.copyOf(values), model.on());
+        return new Model(List.copyOf(Ints.asList(values)), model.on());
       }
-      if (!meet(unmet, values, narrowed)) {
+      int choice = meet(unmet, values, narrowed);
+      if (choice < 0) {
         return null;
       }
+      changed.set(choice);
     }
     return null;
   }
@@ -62,11 +70,14 @@ final class Glance {
     return NONE;
   }
 
-  private int firstUnmet(List<Integer> values, BitSet on) {
-    for (int n = 0; n < state.wokenCount; n++) {
-      int k = state.woken[n];
-      if (!state.isKnownMet(k) && !problem.isMet(k, values, on)) {
-        return k;
+  /** A clause that a solution does not meet any more since some of its choices were changed. */
+  private int firstUnmet(int[] values, BitSet on, BitSet changed) {
+    for (int c = changed.nextSetBit(0); c >= 0; c = changed.nextSetBit(c + 1)) {
+      int[] over = state.wokenOver[c];
+      for (int n = 0; n < state.wokenOverCount[c]; n++) {
+        if (!state.isKnownMet(over[n]) && !problem.isMet(over[n], values, on)) {
+          return over[n];
+        }
       }
     }
     for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
@@ -81,18 +92,18 @@ final class Glance {
     return NONE;
   }
 
-  /** Moves the last choice that can meet a clause and is not asked for. */
-  private boolean meet(int k, List<Integer> values, Map<Integer, BitSet> narrowed) {
+  /** Moves the last choice that can meet a clause and is not asked for; gives which. */
+  private int meet(int k, int[] values, Map<Integer, BitSet> narrowed) {
     for (int i = problem.over[k].length - 1; i >= 0; i--) {
       int choice = problem.over[k][i];
       if (!narrowed.containsKey(choice)) {
         int value = firstOpen(choice, BitSet.valueOf(problem.allowed[k][i]));
         if (value >= 0) {
-          values.set(choice, value);
-          return true;
+          values[choice] = value;
+          return choice;
         }
       }
     }
-    return false;
+    return NONE;
   }
 }

@@ -2,6 +2,7 @@ package vividtrellis.core.solver;
 
 import com.google.common.cache.Cache;
 import com.google.common.cache.CacheBuilder;
+import com.google.common.primitives.Ints;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -67,13 +68,13 @@ final class Outlook {
   Footing footing(List<Integer> values) {
     Footing known = footings.getIfPresent(values);
     if (known == null) {
-      known = stand(values);
+      known = stand(Ints.toArray(values));
       footings.put(values, known);
     }
     return known;
   }
 
-  private Footing stand(List<Integer> values) {
+  private Footing stand(int[] values) {
     BitSet alone = new BitSet(problem.switches);
     BitSet accompanied = new BitSet(problem.switches);
     BitSet none = new BitSet();
@@ -102,11 +103,11 @@ final class Outlook {
   @Nullable BitSet beside(Model model, int which) {
     BitSet on = (BitSet) model.on().clone();
     on.set(which);
-    return grow(on, which, model.values(), MOST_ADDED) ? on : null;
+    return grow(on, which, Ints.toArray(model.values()), MOST_ADDED) ? on : null;
   }
 
   /** Adds to a set what one more switch in it asks for; gives whether that was enough. */
-  private boolean grow(BitSet on, int added, List<Integer> values, int more) {
+  private boolean grow(BitSet on, int added, int[] values, int more) {
     for (int k : problem.wakes[added]) {
       if (problem.isWoken(k, on)
           && !problem.isMet(k, values, on)
@@ -117,7 +118,7 @@ final class Outlook {
     return true;
   }
 
-  private boolean growFor(int k, BitSet on, List<Integer> values, int more) {
+  private boolean growFor(int k, BitSet on, int[] values, int more) {
     for (int meeter : problem.meeters[k]) {
       BitSet tried = (BitSet) on.clone();
       tried.set(meeter);

@@ -147,17 +147,22 @@ public final class Problem {
   public BitSet broken(BitSet on, Map<Integer, BitSet> left) {
     BitSet broken = new BitSet(clauses);
     for (int k : awake) {
-      broken.set(k, isBroken(k, on, left));
+      broken.set(k, isUnmeetable(k, on, left));
     }
     for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
       for (int k : wakes[s]) {
-        broken.set(k, isWoken(k, on) && isBroken(k, on, left));
+        broken.set(k, isBroken(k, on, left));
       }
     }
     return broken;
   }
 
-  private boolean isBroken(int k, BitSet on, Map<Integer, BitSet> left) {
+  /** Whether a clause is awake and cannot be met; what is on and left as above. */
+  public boolean isBroken(int clause, BitSet on, Map<Integer, BitSet> left) {
+    return isWoken(clause, on) && isUnmeetable(clause, on, left);
+  }
+
+  private boolean isUnmeetable(int k, BitSet on, Map<Integer, BitSet> left) {
     for (int meeter : meeters[k]) {
       if (on.get(meeter)) {
         return false;
@@ -173,7 +178,8 @@ public final class Problem {
   }
 
   /** Whether some values and switches, and no others, meet every clause. */
-  public boolean isSolution(List<Integer> values, BitSet on) {
+  public boolean isSolution(List<Integer> given, BitSet on) {
+    int[] values = Ints.toArray(given);
     for (int k : awake) {
       if (!isMet(k, values, on)) {
         return false;
@@ -229,14 +235,14 @@ public final class Problem {
   }
 
   /** Whether some values or switches meet a clause. */
-  boolean isMet(int clause, List<Integer> values, BitSet on) {
+  boolean isMet(int clause, int[] values, BitSet on) {
     for (int meeter : meeters[clause]) {
       if (on.get(meeter)) {
         return true;
       }
     }
     for (int i = 0; i < over[clause].length; i++) {
-      int taken = values.get(over[clause][i]);
+      int taken = values[over[clause][i]];
       if ((allowed[clause][i][taken >> 6] & 1L << taken) != 0) {
         return true;
       }

@@ -182,6 +182,16 @@ final class State {
     return set;
   }
 
+  /** Whether nothing is on but what is in a set. */
+  boolean hasOnlyOn(BitSet switches) {
+    for (int i = 0; i < turnedOnCount; i++) {
+      if (!switches.get(turnedOn[i])) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   boolean isDue(int clause) {
     return asleep[clause] == 0;
   }

@@ -1,5 +1,6 @@
 package vividtrellis.core.solver;
 
+import com.google.common.primitives.Ints;
 import java.util.ArrayDeque;
 import java.util.BitSet;
 import java.util.Deque;
@@ -24,9 +25,10 @@ final class Sweep {
     BitSet clashing = new BitSet(problem.switches);
     BitSet doubtful = new BitSet(problem.switches);
     BitSet on = model.on();
+    int[] values = Ints.toArray(model.values());
     for (int t = on.nextSetBit(0); t >= 0; t = on.nextSetBit(t + 1)) {
       for (int k : problem.wakes[t]) {
-        if (problem.wakers[k].length > 1 && !problem.isMet(k, model.values(), on)) {
+        if (problem.wakers[k].length > 1 && !problem.isMet(k, values, on)) {
           int only = problem.onlySleeper(k, on);
           if (only >= 0) {
             clashing.set(only);

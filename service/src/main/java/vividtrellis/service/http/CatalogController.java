@@ -50,10 +50,17 @@ class CatalogController {
             .collect(Collectors.toMap(Edition::id, this::served));
   }
 
+  /** The whole catalog, or what is found in each of its lists. */
   @GetMapping("/catalog")
-  ResponseEntity<Map<String, Object>> catalog(@RequestParam(defaultValue = "") String edition) {
+  ResponseEntity<Map<String, Object>> catalog(
+      @RequestParam(defaultValue = "") String q, @RequestParam(defaultValue = "") String edition) {
     Served asked = of(edition);
-    return ResponseEntity.ok().eTag(asked.edition().digest()).body(asked.told());
+    if (q.isBlank()) {
+      return ResponseEntity.ok().eTag(asked.edition().digest()).body(asked.told());
+    }
+    Map<String, Object> found = new LinkedHashMap<>(asked.told());
+    KINDS.keySet().forEach(kind -> found.put(kind, found(asked.searches().get(kind), q)));
+    return ResponseEntity.ok().body(found);
   }
 
   /** One list of the catalog, or what is found in it. */
@@ -68,14 +75,18 @@ class CatalogController {
       throw new BadQuery(
           "kind", "There is no list '%s'; expected one of %s.".formatted(kind, KINDS.keySet()));
     }
+    Map<String, Object> all = new LinkedHashMap<>();
+    all.put("edition", asked.edition().id());
+    all.put(kind, found(search, q));
+    return ResponseEntity.ok().body(all);
+  }
+
+  private static List<Map<String, Object>> found(OptionSearch<Option> search, String q) {
     if (q.length() > LONGEST_QUESTION) {
       throw new BadQuery(
           "q", "%d letters are the most that is searched for.".formatted(LONGEST_QUESTION));
     }
-    Map<String, Object> all = new LinkedHashMap<>();
-    all.put("edition", asked.edition().id());
-    all.put(kind, search.find(q).stream().map(CatalogController::option).toList());
-    return ResponseEntity.ok().body(all);
+    return search.find(q).stream().map(CatalogController::option).toList();
   }
 
   private Served of(String id) {
