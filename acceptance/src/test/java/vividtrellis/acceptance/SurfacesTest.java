@@ -235,6 +235,10 @@ class SurfacesTest {
         product.vivid(temp, "check", "name=tide-board", "language=java@17", "--here");
     assertThat(here.code()).as(here.err()).isZero();
     assertThat(here.out()).contains("JDKs of this machine", "in use").containsPattern("◆ 17\\.");
+    assertThat(product.vivid(temp, "check", "name=tide-board", "--here").out())
+        .as("what is filled in does not suit the JDK in use")
+        .containsPattern("◇ 17\\.")
+        .contains("Or pick jdk=17");
     assertThat(product.vivid(temp, "catalog", "starters", "--search", "send mial").out())
         .contains("mail")
         .doesNotContain("kafka");

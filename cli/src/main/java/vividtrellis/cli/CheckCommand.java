@@ -5,7 +5,6 @@ import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.List;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -72,7 +71,13 @@ final class CheckCommand implements Callable<Integer> {
         screen.line("Take a way out:  the same command with --apply NUMBER");
       }
       if (here && fits) {
-        show(verdict, screen);
+        // Asked of the project as it would be made, with what was filled in as its picks.
+        BriefInput.Document whole =
+            new BriefInput.Document(
+                "the filled-in brief",
+                Briefs.write(Briefs.of(verdict.at("brief").node()), Notation.JSON),
+                Notation.JSON);
+        new MachineView(verdict, service.post("/checks", whole).json()).show(screen);
       } else if (here) {
         screen.line("");
         screen.line("Which JDK suits is told once the picks fit.");
@@ -107,53 +112,5 @@ final class CheckCommand implements Callable<Integer> {
       out.println(applied.text("title") + ": written to " + file);
       out.println();
     }
-  }
-
-  /** Which JDKs of this machine the picks take. */
-  private static void show(Json verdict, Screen screen) {
-    List<Path> places =
-        List.of(
-            Path.of("/usr/lib/jvm"),
-            Path.of(System.getProperty("user.home", "/"), ".jdks"),
-            Path.of("/Library/Java/JavaVirtualMachines"));
-    List<Machine.Jdk> jdks = Machine.jdks(System.getenv(), places);
-    String needed = verdict.at("brief").text("jdk");
-    screen.line("");
-    screen.line(screen.strong("JDKs of this machine"));
-    if (jdks.isEmpty()) {
-      screen.paragraph(2, "None was found. Install one, or point JAVA_HOME at it.");
-      return;
-    }
-    boolean suitable = false;
-    for (Machine.Jdk jdk : jdks) {
-      boolean suits = suits(jdk, needed, verdict);
-      suitable |= suits && jdk.used();
-      screen.row(
-          "  "
-              + (suits ? screen.possible() : screen.impossible())
-              + " "
-              + Screen.pad(jdk.version(), 12)
-              + (jdk.used() ? " in use  " : "         "),
-          jdk.home().toString());
-    }
-    if (!suitable && !needed.isEmpty()) {
-      screen.paragraph(
-          2,
-          jdks.stream()
-              .filter(jdk -> suits(jdk, needed, verdict))
-              .findFirst()
-              .map(jdk -> "The one in use does not suit. Point JAVA_HOME at " + jdk.home() + ".")
-              .orElse("None of them suits; JDK " + needed + " is the lowest that does."));
-    }
-  }
-
-  /** What the service says of a JDK; of one that it does not know, that it is not too old. */
-  private static boolean suits(Machine.Jdk jdk, String needed, Json verdict) {
-    String level = Integer.toString(jdk.level());
-    return verdict.list("offers").stream()
-        .filter(offer -> offer.text("kind").equals("jdk") && offer.text("id").equals(level))
-        .findFirst()
-        .map(offer -> offer.text("possible").equals("true"))
-        .orElse(needed.matches("[0-9]{1,3}") && jdk.level() >= Integer.parseInt(needed));
   }
 }

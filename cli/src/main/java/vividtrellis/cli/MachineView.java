@@ -1,0 +1,82 @@
+package vividtrellis.cli;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+/** Shows which JDKs of this machine a project could be built and run with. */
+final class MachineView {
+
+  private final Json asked;
+  private final Json whole;
+  private final String needed;
+
+  /**
+   * For a brief that fits.
+   *
+   * @param asked what the service says of the brief as it was given
+   * @param whole what it says of the same brief with all picks filled in
+   */
+  MachineView(Json asked, Json whole) {
+    this.asked = asked;
+    this.whole = whole;
+    this.needed = whole.at("brief").text("jdk");
+  }
+
+  void show(Screen screen) {
+    List<Path> places =
+        List.of(
+            Path.of("/usr/lib/jvm"),
+            Path.of(System.getProperty("user.home", "/"), ".jdks"),
+            Path.of("/Library/Java/JavaVirtualMachines"));
+    List<Machine.Jdk> jdks = Machine.jdks(System.getenv(), places);
+    screen.line("");
+    screen.line(screen.strong("JDKs of this machine"));
+    if (jdks.isEmpty()) {
+      screen.paragraph(2, "None was found. Install one, or point JAVA_HOME at it.");
+      return;
+    }
+    for (Machine.Jdk jdk : jdks) {
+      screen.row(
+          "  "
+              + (suits(jdk) ? screen.possible() : screen.impossible())
+              + " "
+              + Screen.pad(jdk.version(), 12)
+              + (jdk.used() ? " in use  " : "         "),
+          jdk.home().toString());
+    }
+    if (jdks.stream().noneMatch(jdk -> jdk.used() && suits(jdk))) {
+      screen.paragraph(2, advice(jdks));
+    }
+  }
+
+  private String advice(List<Machine.Jdk> jdks) {
+    String advice =
+        jdks.stream()
+            .filter(this::suits)
+            .findFirst()
+            .map(jdk -> "The one in use does not suit. Point JAVA_HOME at " + jdk.home() + ".")
+            .orElse("None of them suits; JDK " + needed + " is the lowest that does.");
+    return advice
+        + jdks.stream()
+            .filter(Machine.Jdk::used)
+            .filter(jdk -> possible(asked, jdk).orElse(false))
+            .findFirst()
+            .map(jdk -> " Or pick jdk=" + jdk.level() + ": the other picks take it too.")
+            .orElse("");
+  }
+
+  /** What the service says of a JDK; of one that it does not know, that it is not too old. */
+  private boolean suits(Machine.Jdk jdk) {
+    return possible(whole, jdk)
+        .orElse(needed.matches("[0-9]{1,3}") && jdk.level() >= Integer.parseInt(needed));
+  }
+
+  private static Optional<Boolean> possible(Json verdict, Machine.Jdk jdk) {
+    String level = Integer.toString(jdk.level());
+    return verdict.list("offers").stream()
+        .filter(offer -> offer.text("kind").equals("jdk") && offer.text("id").equals(level))
+        .findFirst()
+        .map(offer -> offer.text("possible").equals("true"));
+  }
+}
