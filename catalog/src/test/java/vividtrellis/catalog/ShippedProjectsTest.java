@@ -3,6 +3,8 @@ package vividtrellis.catalog;
 import static org.assertj.core.api.Assertions.assertThat;
 import static vividtrellis.catalog.Written.text;
 
+import com.samskivert.mustache.Mustache;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import org.apache.maven.model.Build;
@@ -12,6 +14,8 @@ import org.apache.maven.model.Model;
 import org.apache.maven.model.Plugin;
 import org.apache.maven.model.io.xpp3.MavenXpp3Reader;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
@@ -28,14 +32,16 @@ class ShippedProjectsTest {
   private final Verdicts verdicts = new Verdicts(edition);
 
   private FileSet files(String framework, String... starters) {
-    Verdict verdict =
-        verdicts.judge(
-            Brief.empty()
-                .with(Key.NAME, "fare-ledger")
-                .with(Key.GROUP, "saltmarsh.example")
-                .with(Key.FRAMEWORK, framework)
-                .withStarters(List.of(starters)),
-            2026);
+    return files(
+        Brief.empty()
+            .with(Key.NAME, "fare-ledger")
+            .with(Key.GROUP, "saltmarsh.example")
+            .with(Key.FRAMEWORK, framework)
+            .withStarters(List.of(starters)));
+  }
+
+  private FileSet files(Brief brief) {
+    Verdict verdict = verdicts.judge(brief, 2026);
     assertThat(verdict.fits()).as("%s", verdict.findings()).isTrue();
     return Written.of(verdict, edition);
   }
@@ -74,6 +80,76 @@ class ShippedProjectsTest {
     assertThat(compilers).hasSize(1);
     assertThat(String.valueOf(compilers.get(0).getConfiguration()))
         .contains("lombok", "mapstruct-processor", "lombok-mapstruct-binding");
+  }
+
+  @Test
+  void aPageOfTheProjectIsATemplateOfItsOwn() {
+    FileSet files =
+        files(
+            Brief.empty()
+                .with(Key.NAME, "fare-ledger")
+                .with(Key.SAMPLE, "walkthrough")
+                .withStarters(List.of("http-api", "pages-mustache", "sql-direct", "h2")));
+    Map<String, ?> page =
+        Map.of(
+            "notes",
+            List.of(Map.of("title", "<Tide>", "body", "High at noon")),
+            "note",
+            Map.of("title", "", "body", ""),
+            "fault",
+            "",
+            "_csrf",
+            false);
+
+    assertThat(
+            Mustache.compiler()
+                .compile(text(files, "src/main/resources/templates/notes.mustache"))
+                .execute(page))
+        .contains("<dt>&lt;Tide&gt;</dt>", "<dd>High at noon</dd>", "<title>Notes - Fare Ledger");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"java, com.acme", "java, zeta.harbour", "kotlin, com.acme", "kotlin, zeta.harbour"})
+  void importsAreInOrderWhateverThePackageIsCalled(String language, String group) {
+    FileSet files =
+        files(
+            Brief.empty()
+                .with(Key.NAME, "fare-ledger")
+                .with(Key.GROUP, group)
+                .with(Key.LANGUAGE, language)
+                .with(Key.SAMPLE, "walkthrough")
+                .with(Key.LAYOUT, "by-layer")
+                .withStarters(List.of("http-api", "validation", "kafka")));
+    boolean kotlin = language.equals("kotlin");
+    String controller =
+        text(
+            files,
+            "src/main/%s/%s/fareledger/web/NoteController.%s"
+                .formatted(language, group.replace('.', '/'), kotlin ? "kt" : "java"));
+    List<String> imports =
+        controller
+            .lines()
+            .filter(line -> line.startsWith("import "))
+            .map(line -> line.substring(7).replace(";", ""))
+            .toList();
+
+    assertThat(imports)
+        .contains(group + ".fareledger.domain.Note", "java.net.URI")
+        .isSortedAccordingTo(
+            Comparator.comparing((String name) -> kotlin && name.startsWith("java."))
+                .thenComparing(Comparator.naturalOrder()));
+  }
+
+  @Test
+  void anEndpointIsThereForEitherWebStack() throws Exception {
+    String test = "src/test/java/example/saltmarsh/fareledger/about/AboutControllerTest.java";
+    FileSet reactive = files("spring-boot@4.1", "http-reactive");
+    FileSet both = files("spring-boot@4.1", "http-reactive", "http-api");
+
+    assertThat(text(reactive, test)).contains("WebTestClient").doesNotContain("MockMvc");
+    assertThat(dependency(pom(reactive), "spring-boot-starter-webflux-test").getScope())
+        .isEqualTo("test");
+    assertThat(text(both, test)).contains("MockMvc").doesNotContain("WebTestClient");
   }
 
   @Test

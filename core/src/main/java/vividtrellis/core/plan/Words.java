@@ -30,6 +30,11 @@ public final class Words {
 
   private static final Pattern SECTION = Pattern.compile("\\s*\\{\\{([#^/])([A-Za-z]+)}}\\s*");
 
+  /** How a template says that its words stand between other signs, and between braces again. */
+  private static final String OTHERS = "{{=";
+
+  private static final String OURS = "={{ }}=";
+
   /** Stands before the name of a word whose mark is wanted alone. */
   private static final String ALONE = "mark of ";
 
@@ -216,12 +221,23 @@ public final class Words {
     return run(template, escaping, true).lines().map(line -> unmarked(line)).toList();
   }
 
-  /** Adds to each line the marks of the sections around it. */
+  /**
+   * Adds to each line the marks of the sections around it. From where a template changes what its
+   * own words stand between, to where it changes that back, braces are the project's, not ours.
+   */
   private static String withSections(String template) {
     StringBuilder text = new StringBuilder();
     List<String> open = new ArrayList<>();
+    boolean ours = true;
     for (String line : template.lines().toList()) {
       Matcher section = SECTION.matcher(line);
+      boolean changed = line.lastIndexOf(OTHERS) > line.lastIndexOf(OURS);
+      boolean before = ours;
+      ours = !changed && (ours || line.contains(OURS));
+      if (!before) {
+        text.append(line).append('\n');
+        continue;
+      }
       if (section.matches()) {
         if (section.group(1).equals("/")) {
           open.remove(open.size() - 1);

@@ -17,6 +17,8 @@ import vividtrellis.core.render.FileSet.GeneratedFile;
 /** The door of this room: a plan gives files. */
 public final class Renderer {
 
+  private static final List<String> SOURCES = List.of(".java", ".kt", ".groovy");
+
   private final ProjectPlan plan;
   private final List<GeneratedFile> files = new ArrayList<>();
 
@@ -103,6 +105,9 @@ public final class Renderer {
       if (!lines.isEmpty() && !text.isEmpty()) {
         text.line("", part.cause());
       }
+    }
+    if (SOURCES.stream().anyMatch(part.path()::endsWith)) {
+      lines = Imports.sorted(lines, part.path());
     }
     for (Filled line : lines) {
       Cause cause = line.cause().map(part.cause()::and).orElse(part.cause());

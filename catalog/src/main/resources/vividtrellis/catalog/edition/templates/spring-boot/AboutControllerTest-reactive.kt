@@ -1,0 +1,30 @@
+package {{package}}.{{samplePackage}}
+
+import org.junit.jupiter.api.Test
+import org.springframework.beans.factory.annotation.Autowired
+import {{webFluxTest}}
+{{#secured}}
+import org.springframework.security.test.context.support.WithMockUser
+{{/secured}}
+import org.springframework.test.web.reactive.server.WebTestClient
+
+@WebFluxTest(AboutController::class)
+{{#secured}}
+@WithMockUser
+{{/secured}}
+class AboutControllerTest(
+    @param:Autowired private val client: WebTestClient,
+) {
+    @Test
+    fun tellsItsName() {
+        client
+            .get()
+            .uri("/about")
+            .exchange()
+            .expectStatus()
+            .isOk()
+            .expectBody()
+            .jsonPath("$.name")
+            .isEqualTo("{{artifact}}")
+    }
+}
