@@ -5,8 +5,11 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.compat.Editions;
 import vividtrellis.core.compat.Lattice;
 import vividtrellis.core.compat.Verdict;
@@ -48,6 +51,20 @@ public final class Workshop {
     this.clock = clock;
     this.entryTime = entryTime;
     this.version = version;
+  }
+
+  /** All names that a project has; empty if its brief does not fit. */
+  public Optional<Names> names(Verdict verdict) {
+    return verdict
+        .selection()
+        .map(
+            selection ->
+                Names.of(
+                    verdict.brief(),
+                    edition(verdict.edition())
+                        .flatMap(edition -> edition.framework(selection.framework()))
+                        .map(Framework::takenTypes)
+                        .orElse(Set.of())));
   }
 
   /** The current edition. */

@@ -1,11 +1,14 @@
 package vividtrellis.service.http;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Briefs;
+import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Evidence;
 import vividtrellis.core.compare.Comparison.FileChange;
 import vividtrellis.core.compat.Lattice;
@@ -27,20 +30,41 @@ final class Answers {
       String verdict,
       String edition,
       @Nullable Object brief,
+      @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Named names,
       List<FilledIn> filledIn,
       List<Finding> findings,
       List<Offer> offers,
       @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Applied applied) {
 
-    static Check of(Verdict verdict, @Nullable Applied applied) {
+    static Check of(Verdict verdict, Optional<Names> names, @Nullable Applied applied) {
       return new Check(
           verdict.fits() ? "fits" : "blocked",
           verdict.edition(),
           Documents.plain(Briefs.tree(verdict.brief())),
+          names.map(Named::of).orElse(null),
           verdict.filledIn().stream().map(FilledIn::of).toList(),
           verdict.findings().stream().map(Finding::of).toList(),
           verdict.offers(),
           applied);
+    }
+  }
+
+  /** Every name that the project has, whether it follows from another or was set by hand. */
+  record Named(
+      String artifact,
+      String title,
+      String group,
+      @JsonProperty("package") String packageName,
+      String entryClass,
+      String database) {
+    static Named of(Names names) {
+      return new Named(
+          names.artifact(),
+          names.title(),
+          names.group(),
+          names.packageName(),
+          names.entryClass(),
+          names.database());
     }
   }
 

@@ -23,6 +23,7 @@ import vividtrellis.core.catalog.Options.Language;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.version.Version;
 import vividtrellis.service.Workshop;
@@ -59,7 +60,7 @@ class CatalogController {
       return ResponseEntity.ok().eTag(asked.edition().digest()).body(asked.told());
     }
     Map<String, Object> found = new LinkedHashMap<>(asked.told());
-    KINDS.keySet().forEach(kind -> found.put(kind, found(asked.searches().get(kind), q)));
+    KINDS.keySet().forEach(kind -> found.put(kind, found(asked, asked.searches().get(kind), q)));
     return ResponseEntity.ok().body(found);
   }
 
@@ -77,16 +78,17 @@ class CatalogController {
     }
     Map<String, Object> all = new LinkedHashMap<>();
     all.put("edition", asked.edition().id());
-    all.put(kind, found(search, q));
+    all.put(kind, found(asked, search, q));
     return ResponseEntity.ok().body(all);
   }
 
-  private static List<Map<String, Object>> found(OptionSearch<Option> search, String q) {
+  private static List<Map<String, Object>> found(
+      Served asked, OptionSearch<Option> search, String q) {
     if (q.length() > LONGEST_QUESTION) {
       throw new BadQuery(
           "q", "%d letters are the most that is searched for.".formatted(LONGEST_QUESTION));
     }
-    return search.find(q).stream().map(CatalogController::option).toList();
+    return search.find(q).stream().map(each -> option(each, asked.edition())).toList();
   }
 
   private Served of(String id) {
@@ -123,13 +125,13 @@ class CatalogController {
     KINDS.forEach(
         (kind, list) -> {
           List<Option> options = List.copyOf(list.apply(edition));
-          all.put(kind, options.stream().map(CatalogController::option).toList());
+          all.put(kind, options.stream().map(option -> option(option, edition)).toList());
           searches.put(kind, new OptionSearch<>(options));
         });
     return new Served(edition, all, searches);
   }
 
-  private static Map<String, Object> option(Option option) {
+  private static Map<String, Object> option(Option option, Edition edition) {
     Map<String, Object> all = new LinkedHashMap<>();
     all.put("id", option.id());
     all.put("label", option.about().label());
@@ -141,6 +143,7 @@ class CatalogController {
       all.put("verb", starter.verb());
       all.put("kin", starter.kin());
       all.put("search", starter.search());
+      all.put("needs", needs(starter, edition));
       all.put("brings", starter.bindings().stream().map(CatalogController::brings).toList());
     } else if (option instanceof Framework framework) {
       all.put("lines", framework.lines().stream().map(CatalogController::line).toList());
@@ -151,6 +154,23 @@ class CatalogController {
       all.put("versions", texts(build.versions()));
     }
     return all;
+  }
+
+  /** What has to be there or should be there beside a starter, a sentence each. */
+  private static List<String> needs(Starter starter, Edition edition) {
+    return edition.rules().stream()
+        .filter(rule -> rule instanceof Rule.Needs || rule instanceof Rule.Wants)
+        .filter(
+            rule ->
+                rule.when().stream()
+                    .anyMatch(
+                        term ->
+                            term.variable() == Term.Variable.STARTER
+                                && !term.negated()
+                                && starter.id().equals(term.id())))
+        .map(Rule::because)
+        .distinct()
+        .toList();
   }
 
   /** What a starter puts into a project, and when. */
@@ -164,6 +184,7 @@ class CatalogController {
             .flatMap(values -> values.keySet().stream())
             .distinct()
             .toList());
+    all.put("services", List.copyOf(binding.services().values().keySet()));
     all.put("files", binding.files().stream().map(FilePart::path).distinct().toList());
     return all;
   }

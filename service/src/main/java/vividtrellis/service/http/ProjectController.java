@@ -53,7 +53,7 @@ class ProjectController {
       HttpServletRequest request, @RequestParam(required = false) @Nullable Integer apply)
       throws IOException {
     Verdict verdict = workshop.check(BriefBody.read(request));
-    return apply == null ? Answers.Check.of(verdict, null) : applied(numbered(verdict, apply));
+    return apply == null ? check(verdict, null) : applied(numbered(verdict, apply));
   }
 
   /** Ways out are counted through all findings, from 1. */
@@ -72,7 +72,7 @@ class ProjectController {
   }
 
   private Answers.Check applied(Remedy remedy) {
-    return Answers.Check.of(workshop.check(remedy.result()), Answers.Applied.of(remedy));
+    return check(workshop.check(remedy.result()), Answers.Applied.of(remedy));
   }
 
   @PostMapping(
@@ -149,6 +149,10 @@ class ProjectController {
     return HttpMethod.HEAD.equals(request.getHttpMethod())
         ? answer(archive)
         : send(verdict, archive);
+  }
+
+  private Answers.Check check(Verdict verdict, Answers.@Nullable Applied applied) {
+    return Answers.Check.of(verdict, workshop.names(verdict), applied);
   }
 
   private ResponseEntity<byte[]> send(Verdict verdict, Archive archive) {
