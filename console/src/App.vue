@@ -6,6 +6,7 @@ import { useWorkbench } from './useWorkbench'
 import BriefColumn from './components/BriefColumn.vue'
 import PossibleColumn from './components/PossibleColumn.vue'
 import ResultColumn from './components/ResultColumn.vue'
+import StepBar from './components/StepBar.vue'
 import TopBar from './components/TopBar.vue'
 
 const workbench = useWorkbench()
@@ -13,6 +14,22 @@ provide(workbenchKey, workbench)
 
 const hovering = ref(false)
 const refused = ref('')
+
+/** Side by side where there is room; else steps that slide. */
+const column =
+  'w-full shrink-0 snap-start overflow-y-auto border-line lg:w-auto lg:min-h-0 print:overflow-visible'
+const steps = ref<HTMLElement | null>(null)
+const step = ref(0)
+const scrolled = () =>
+  (step.value = Math.round((steps.value?.scrollLeft ?? 0) / (steps.value?.clientWidth || 1)))
+function go(to: number) {
+  const calm = matchMedia('(prefers-reduced-motion: reduce)').matches
+  steps.value?.children[to]?.scrollIntoView({
+    behavior: calm ? 'auto' : 'smooth',
+    inline: 'start',
+    block: 'nearest',
+  })
+}
 
 /** A brief file that is dropped anywhere on the page is opened. */
 async function dropped(event: DragEvent) {
@@ -30,7 +47,7 @@ async function dropped(event: DragEvent) {
 
 <template>
   <div
-    class="flex min-h-screen flex-col lg:h-screen"
+    class="flex h-dvh min-h-[480px] flex-col print:h-auto"
     :class="hovering && 'outline-3 -outline-offset-8 outline-act outline-dashed'"
     @dragover.prevent="hovering = true"
     @dragleave="hovering = false"
@@ -53,10 +70,15 @@ async function dropped(event: DragEvent) {
       {{ refused }} What you picked is kept.
       <button type="button" class="ml-auto underline underline-offset-3" @click="refused = ''">Close</button>
     </p>
-    <main class="grid min-h-0 flex-1 grid-cols-1 lg:grid-cols-[330px_minmax(0,450px)_minmax(0,1fr)]">
-      <BriefColumn class="border-line lg:overflow-y-auto lg:border-r" />
-      <PossibleColumn class="border-t border-line lg:overflow-y-auto lg:border-t-0 lg:border-r" />
-      <ResultColumn class="border-t border-line lg:border-t-0" />
+    <StepBar class="lg:hidden print:hidden" :step="step" @go="go" />
+    <main
+      ref="steps"
+      class="flex min-h-[300px] flex-1 snap-x snap-mandatory overflow-x-auto lg:grid lg:min-h-0 lg:grid-cols-[330px_minmax(0,450px)_minmax(0,1fr)] lg:overflow-x-visible print:block"
+      @scroll.passive="scrolled"
+    >
+      <BriefColumn :class="[column, 'lg:border-r']" />
+      <PossibleColumn v-if="!workbench.aside.value" :class="[column, 'lg:border-r']" />
+      <ResultColumn :class="[column, 'print:hidden', workbench.aside.value && 'lg:col-span-2']" />
     </main>
   </div>
 </template>

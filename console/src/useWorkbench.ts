@@ -1,8 +1,15 @@
 import { applyPatch, deepClone, type Operation as PatchOperation } from 'fast-json-patch'
 import { computed, ref, shallowRef } from 'vue'
 import { addressOf, briefOf } from './address'
-import { fetchCatalog, fetchCheck, fetchLattice, fetchOutline, ServiceLost } from './api/service'
-import type { Brief, Catalog, Check, Lattice, Operation, Outline } from './api/types'
+import {
+  fetchCatalog,
+  fetchCheck,
+  fetchComparison,
+  fetchLattice,
+  fetchOutline,
+  ServiceLost,
+} from './api/service'
+import type { Brief, Catalog, Check, Difference, Lattice, Names, Operation, Outline } from './api/types'
 
 /** What a first visitor finds: a project that is there already. */
 const FIRST: Brief = {
@@ -14,6 +21,9 @@ const FIRST: Brief = {
   },
   starters: ['http-api', 'validation', 'sql-orm', 'postgresql', 'migrations-flyway', 'health-metrics'],
 }
+
+/** From so many milliseconds on, the page says that it is still asking. */
+const SLOW = 700
 
 /** How many steps can be taken back. */
 const MOST_STEPS = 50
@@ -39,13 +49,23 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
   const before = shallowRef<ReadonlyMap<string, string> | null>(null)
   const lastFit = shallowRef<Brief>(FIRST)
   const trouble = ref<string | null>(null)
+  const slow = ref(false)
   const lit = ref<readonly string[]>([])
+  const names = shallowRef<Names | null>(null)
+  /** The path of the file that is looked at. */
+  const looked = ref('pom.xml')
+  /** A brief that was set aside, to see others beside it. */
+  const aside = shallowRef<Brief | null>(null)
+  const differences = shallowRef<Difference[] | null>(null)
   let asked = 0
   let retry: ReturnType<typeof setTimeout> | undefined
+  let patience: ReturnType<typeof setTimeout> | undefined
 
   async function refresh() {
     const mine = ++asked
     clearTimeout(retry)
+    clearTimeout(patience)
+    patience = setTimeout(() => (slow.value = true), SLOW)
     try {
       catalog.value ??= await fetchCatalog()
       const question = deepClone(brief.value) as Brief
@@ -58,16 +78,26 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
       trouble.value = null
       if (verdict.verdict === 'fits') {
         lastFit.value = verdict.brief
-        const files = await fetchOutline(question)
+        names.value = verdict.names ?? null
+        const [files, beside] = await Promise.all([
+          fetchOutline(question),
+          aside.value && fetchComparison(aside.value, question),
+        ])
         if (mine === asked && files) {
           if (outline.value) before.value = contents(outline.value)
           outline.value = files
+          differences.value = beside
         }
       }
     } catch (e) {
       if (mine !== asked) return
       trouble.value = e instanceof Error ? e.message : String(e)
       if (e instanceof ServiceLost) retry = setTimeout(refresh, retryAfter)
+    } finally {
+      if (mine === asked) {
+        clearTimeout(patience)
+        slow.value = false
+      }
     }
   }
 
@@ -160,6 +190,13 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     goTo(applyPatch(deepClone(brief.value), patch as PatchOperation[]).newDocument as Brief)
   }
 
+  /** Keeps the brief of now to compare later ones with; again, or with `false`, lets it go. */
+  function setAside(keep = true) {
+    aside.value = keep ? (deepClone(brief.value) as Brief) : null
+    differences.value = null
+    if (keep) void refresh()
+  }
+
   const fits = computed(() => check.value?.verdict === 'fits')
   /** What is picked, filled in or not. While blocked, what was filled in last stands in for the rest. */
   const shown = computed<Brief>(() =>
@@ -182,7 +219,12 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     lattice: computed(() => lattice.value),
     outline: computed(() => outline.value),
     before: computed(() => before.value),
+    slow: computed(() => slow.value),
     trouble: computed(() => trouble.value),
+    names: computed(() => names.value),
+    aside: computed(() => aside.value),
+    differences: computed(() => differences.value),
+    looked,
     lit,
     fits,
     shown,
@@ -193,6 +235,7 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     add,
     drop,
     apply,
+    setAside,
     open: (next: Brief) => goTo(next),
     undo,
     canUndo: computed(() => past.value.length > 0),

@@ -1,4 +1,4 @@
-import type { Brief, Catalog, Check, Lattice, Outline } from './types'
+import type { Brief, Catalog, Check, Difference, Lattice, Outline } from './types'
 
 /** The service does not answer, or answers with a fault of its own. */
 export class ServiceLost extends Error {}
@@ -19,12 +19,11 @@ async function ask(path: string, init?: RequestInit): Promise<Response> {
   throw new ServiceLost(`The service answers with a fault (HTTP ${response.status}).`)
 }
 
-function sent(brief: Brief, signal?: AbortSignal): RequestInit {
+function sent(document: unknown): RequestInit {
   return {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(brief),
-    signal,
+    body: JSON.stringify(document),
   }
 }
 
@@ -50,6 +49,12 @@ export async function fetchLattice(brief: Brief): Promise<Lattice> {
 export async function fetchOutline(brief: Brief): Promise<Outline | null> {
   const response = await ask('/outlines', sent(brief))
   return response.status === 422 ? null : response.json()
+}
+
+/** What differs between the projects of two briefs, or nothing when one of them is blocked. */
+export async function fetchComparison(left: Brief, right: Brief): Promise<Difference[] | null> {
+  const response = await ask('/comparisons', sent({ left, right }))
+  return response.status === 422 ? null : (await response.json()).files
 }
 
 /** The archive of a brief; the verdict was seen before, so a blocked one is a fault here. */

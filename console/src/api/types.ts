@@ -56,10 +56,22 @@ export interface Offer {
   because: string | null
 }
 
+/** Every name that a project has. */
+export interface Names {
+  artifact: string
+  title: string
+  group: string
+  package: string
+  entryClass: string
+  database: string
+}
+
 export interface Check {
   verdict: 'fits' | 'blocked'
   edition: string
   brief: Brief
+  /** Only where the brief fits. */
+  names?: Names
   filledIn: FilledIn[]
   findings: Finding[]
   offers: Offer[]
@@ -130,6 +142,8 @@ export interface Starter extends Option {
   category: string
   verb: string
   search: string[]
+  needs: string[]
+  brings: { when: string[]; artifacts: string[]; settings: string[]; services: string[]; files: string[] }[]
 }
 
 export interface Catalog {
@@ -144,4 +158,11 @@ export interface Catalog {
   categories: { id: string; label: string }[]
   starters: Starter[]
   extras: Option[]
+}
+
+export interface Difference {
+  path: string
+  change: 'added' | 'removed' | 'changed' | 'same'
+  /** In unified form; empty where nothing differs. */
+  diff: string
 }

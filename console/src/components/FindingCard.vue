@@ -3,9 +3,10 @@ import { computed, ref } from 'vue'
 import type { Finding } from '../api/types'
 import { theWorkbench } from '../workbenchKey'
 import Joint from './Joint.vue'
+import RemedyButton from './RemedyButton.vue'
 
 const props = defineProps<{ finding: Finding }>()
-const { apply, lit } = theWorkbench()
+const { lit } = theWorkbench()
 const open = ref(false)
 const state = computed(
   () =>
@@ -30,20 +31,12 @@ const title = computed(
     </h3>
     <p class="mt-1">{{ finding.because }}</p>
     <div v-if="finding.remedies.length || finding.evidence.length" class="mt-2.5 flex flex-wrap gap-2">
-      <button
+      <RemedyButton
         v-for="(remedy, index) in finding.remedies"
         :key="remedy.title"
-        type="button"
-        class="rounded-[6px] border px-2.5 py-1 text-small font-semibold"
-        :class="
-          index === 0 && finding.severity === 'blocker'
-            ? 'border-act bg-act text-on-act'
-            : 'border-line bg-paper hover:border-act'
-        "
-        @click="apply(remedy.patch)"
-      >
-        {{ remedy.title }}
-      </button>
+        :remedy="remedy"
+        :best="index === 0 && finding.severity === 'blocker'"
+      />
       <button
         v-if="finding.evidence.length"
         type="button"

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { Cell, Column } from '../api/types'
+import { computed, nextTick, ref, watch } from 'vue'
+import type { Column } from '../api/types'
 import { theWorkbench } from '../workbenchKey'
+import LatticeCard from './LatticeCard.vue'
 
 /**
  * The trellis: framework lines across, Java levels down, a joint where they cross. Shape tells what
@@ -16,7 +17,10 @@ const columns = computed(() => lattice.value?.columns ?? [])
 const rows = computed(() => lattice.value?.rows ?? [])
 const cells = computed(() => lattice.value?.cells ?? [])
 const rowGap = computed(() => (rows.value.length > 4 ? 38 : 46))
-const x = (i: number) => left + ((i + 0.5) * (width - left)) / Math.max(1, columns.value.length)
+const columnGap = computed(() => (width - left) / Math.max(1, columns.value.length))
+/** Joints shrink where many lines stand side by side. */
+const scale = computed(() => Math.min(1, columnGap.value / 36))
+const x = (i: number) => left + (i + 0.5) * columnGap.value
 const y = (i: number) => top + (i + 0.5) * rowGap.value
 const height = computed(() => top + rows.value.length * rowGap.value)
 
@@ -34,124 +38,176 @@ const joints = computed(() =>
   }),
 )
 const picked = computed(() => joints.value.find((joint) => joint.cell.picked))
-const list = (names: string[]) => names.join(', ')
+type Joint = (typeof joints.value)[number]
 
-function why(cell: Cell): string {
-  const parts = [cell.because ?? (cell.state === 'possible' ? 'Possible.' : '')]
+/** Read aloud in full; the card shows the same. */
+function label(joint: Joint): string {
+  const { cell } = joint
+  const parts = [`${nameOf(joint.column)} on Java ${cell.jvm}: ${cell.state}.`, cell.because ?? '']
   const gain = [...cell.gain.lines, ...cell.gain.starters]
   const lose = [...cell.lose.lines, ...cell.lose.starters]
-  if (gain.length) parts.push(`Gains ${list(gain)}.`)
-  if (lose.length) parts.push(`Loses ${list(lose)}.`)
-  return parts.join(' ')
+  if (gain.length) parts.push(`Gains ${gain.join(', ')}.`)
+  if (lose.length) parts.push(`Loses ${lose.join(', ')}.`)
+  return parts.filter(Boolean).join(' ')
 }
-const label = (joint: (typeof joints.value)[number]) =>
-  `${nameOf(joint.column)} on Java ${joint.cell.jvm}: ${joint.cell.state}. ${why(joint.cell)}`
 
-const pick = (joint: (typeof joints.value)[number]) =>
+/** The joint whose card is shown, by its key. */
+const at = ref('')
+const keyOf = (joint: Joint) => `${wordOf(joint.column)} ${joint.cell.jvm}`
+const shownAt = computed(() => joints.value.find((joint) => keyOf(joint) === at.value))
+function pick(joint: Joint) {
   setJoint(wordOf(joint.column), joint.cell.jvm, String(shown.value.language ?? 'java'))
+}
+/** A finger cannot hover: the first tap shows the card, the second one picks. */
+let touched = ''
+function tap(joint: Joint, event: MouseEvent) {
+  const key = keyOf(joint)
+  if ((event as PointerEvent).pointerType === 'touch' && touched !== key) {
+    touched = at.value = key
+    return
+  }
+  pick(joint)
+}
+
+/** Joints whose state has changed light up one after the other, from the picked one outwards. */
+const root = ref<HTMLElement | null>(null)
+watch(joints, async (now, old) => {
+  if (!old.length || matchMedia('(prefers-reduced-motion: reduce)').matches) return
+  const before = new Map(old.map((joint) => [keyOf(joint), joint.cell.state]))
+  const from = picked.value ?? { i: 0, j: 0 }
+  await nextTick()
+  for (const joint of now) {
+    if ((before.get(keyOf(joint)) ?? joint.cell.state) === joint.cell.state) continue
+    const away = Math.abs(joint.i - from.i) + Math.abs(joint.j - from.j)
+    root.value?.querySelector(`[data-joint="${keyOf(joint)}"] .sign`)?.animate(
+      [
+        { opacity: 0.1, transform: `scale(${scale.value / 2})` },
+        { opacity: 1, transform: `scale(${scale.value})` },
+      ],
+      {
+        duration: 120,
+        delay: away * 15,
+        fill: 'backwards',
+      },
+    )
+  }
+})
 </script>
 
 <template>
-  <svg
-    :viewBox="`0 0 ${width} ${height}`"
-    class="w-full select-none"
-    role="group"
-    aria-label="Framework lines by Java levels"
-    data-part="lattice"
-  >
-    <g stroke-linecap="round" stroke-width="3">
-      <path
-        v-for="(column, i) in columns"
-        :key="wordOf(column)"
-        :d="`M${x(i)} ${top}V${height - 4}`"
-        :class="picked?.i === i ? 'stroke-act/70' : 'stroke-strip'"
-      />
-      <path
-        v-for="(row, j) in rows"
-        :key="row.jvm"
-        :d="`M${left} ${y(j)}H${width - 4}`"
-        :class="picked?.j === j ? 'stroke-act/70' : 'stroke-strip'"
-      />
-    </g>
-    <g v-for="(column, i) in columns" :key="'head' + wordOf(column)" aria-hidden="true">
-      <title>{{ nameOf(column) }}: {{ column.standing }}</title>
-      <text
-        :x="x(i)"
-        y="15"
-        text-anchor="middle"
-        class="text-small font-semibold"
-        :class="picked?.i === i ? 'fill-act' : 'fill-ink'"
-      >
-        {{ column.line || 'plain' }}
-      </text>
-      <text :x="x(i)" y="30" text-anchor="middle" class="fill-soft text-tiny">
-        {{ short(column.standing) }}
-      </text>
-    </g>
-    <g v-for="(row, j) in rows" :key="'row' + row.jvm" aria-hidden="true">
-      <text
-        :x="left - 14"
-        :y="y(j) + (row.standing === 'long-term' ? -1 : 4)"
-        text-anchor="end"
-        class="text-small font-semibold"
-        :class="picked?.j === j ? 'fill-act' : 'fill-ink'"
-      >
-        Java {{ row.jvm }}
-      </text>
-      <text
-        v-if="row.standing === 'long-term'"
-        :x="left - 14"
-        :y="y(j) + 12"
-        text-anchor="end"
-        class="fill-soft text-tiny"
-      >
-        long-term
-      </text>
-    </g>
-    <g
-      v-for="joint in joints"
-      :key="wordOf(joint.column) + joint.cell.jvm"
-      :transform="`translate(${joint.x} ${joint.y})`"
-      class="joint cursor-pointer"
-      role="button"
-      tabindex="0"
-      :aria-pressed="joint.cell.picked"
-      :aria-label="label(joint)"
-      :data-joint="`${wordOf(joint.column)} ${joint.cell.jvm}`"
-      :data-state="joint.cell.state"
-      @click="pick(joint)"
-      @keydown.enter.space.prevent="pick(joint)"
+  <div ref="root" class="relative" @mouseleave="at = ''">
+    <svg
+      :viewBox="`0 0 ${width} ${height}`"
+      class="w-full select-none"
+      role="group"
+      aria-label="Framework lines by Java levels"
+      data-part="lattice"
     >
-      <title>{{ label(joint) }}</title>
-      <rect x="-17" y="-17" width="34" height="34" fill="transparent" />
-      <path
-        v-if="joint.cell.picked"
-        d="M0-17 17 0 0 17-17 0z"
-        class="fill-card"
-        :class="joint.cell.state === 'impossible' ? 'stroke-fault' : 'stroke-act'"
-        stroke-width="2"
-      />
-      <path
-        v-if="joint.cell.state === 'impossible'"
-        d="M0-6 6 0 0 6-6 0z"
-        class="fill-card"
-        :class="joint.cell.picked ? 'stroke-fault' : 'stroke-soft'"
-        stroke-width="1.5"
-      />
-      <g v-else stroke-width="1.5">
+      <g stroke-linecap="round" stroke-width="3">
         <path
-          d="M0-10 10 0 0 10-10 0z"
-          :class="[
-            joint.cell.picked ? 'stroke-act' : 'stroke-lit-rim',
-            joint.cell.state === 'caution' ? 'fill-card' : joint.cell.picked ? 'fill-act' : 'fill-lit',
-          ]"
+          v-for="(column, i) in columns"
+          :key="wordOf(column)"
+          :d="`M${x(i)} ${top}V${height - 4}`"
+          :class="picked?.i === i ? 'stroke-act/70' : 'stroke-strip'"
         />
         <path
-          v-if="joint.cell.state === 'caution'"
-          d="M-10 0H10L0 10z"
-          :class="joint.cell.picked ? 'fill-act' : 'fill-lit'"
+          v-for="(row, j) in rows"
+          :key="row.jvm"
+          :d="`M${left} ${y(j)}H${width - 4}`"
+          :class="picked?.j === j ? 'stroke-act/70' : 'stroke-strip'"
         />
       </g>
-    </g>
-  </svg>
+      <g v-for="(column, i) in columns" :key="'head' + wordOf(column)" aria-hidden="true">
+        <title>{{ nameOf(column) }}: {{ column.standing }}</title>
+        <text
+          :x="x(i)"
+          y="15"
+          text-anchor="middle"
+          class="text-small font-semibold"
+          :class="picked?.i === i ? 'fill-act' : 'fill-ink'"
+        >
+          {{ column.line || 'plain' }}
+        </text>
+        <text v-if="columnGap >= 56" :x="x(i)" y="30" text-anchor="middle" class="fill-soft text-tiny">
+          {{ short(column.standing) }}
+        </text>
+      </g>
+      <g v-for="(row, j) in rows" :key="'row' + row.jvm" aria-hidden="true">
+        <text
+          :x="left - 14"
+          :y="y(j) + (row.standing === 'long-term' ? -1 : 4)"
+          text-anchor="end"
+          class="text-small font-semibold"
+          :class="picked?.j === j ? 'fill-act' : 'fill-ink'"
+        >
+          Java {{ row.jvm }}
+        </text>
+        <text
+          v-if="row.standing === 'long-term'"
+          :x="left - 14"
+          :y="y(j) + 12"
+          text-anchor="end"
+          class="fill-soft text-tiny"
+        >
+          long-term
+        </text>
+      </g>
+      <g
+        v-for="joint in joints"
+        :key="wordOf(joint.column) + joint.cell.jvm"
+        :transform="`translate(${joint.x} ${joint.y})`"
+        class="joint cursor-pointer"
+        role="button"
+        tabindex="0"
+        :aria-pressed="joint.cell.picked"
+        :aria-label="label(joint)"
+        :data-joint="keyOf(joint)"
+        :data-state="joint.cell.state"
+        @click="tap(joint, $event)"
+        @mouseenter="at = keyOf(joint)"
+        @focus="at = keyOf(joint)"
+        @blur="at = ''"
+        @keydown.esc="at = ''"
+        @keydown.enter.space.prevent="pick(joint)"
+      >
+        <rect x="-17" y="-17" width="34" height="34" fill="transparent" />
+        <g class="sign" :transform="`scale(${scale})`">
+          <path
+            v-if="joint.cell.picked"
+            d="M0-17 17 0 0 17-17 0z"
+            class="fill-card"
+            :class="joint.cell.state === 'impossible' ? 'stroke-fault' : 'stroke-act'"
+            stroke-width="2"
+          />
+          <path
+            v-if="joint.cell.state === 'impossible'"
+            d="M0-6 6 0 0 6-6 0z"
+            class="fill-card"
+            :class="joint.cell.picked ? 'stroke-fault' : 'stroke-soft'"
+            stroke-width="1.5"
+          />
+          <g v-else stroke-width="1.5">
+            <path
+              d="M0-10 10 0 0 10-10 0z"
+              :class="[
+                joint.cell.picked ? 'stroke-act' : 'stroke-lit-rim',
+                joint.cell.state === 'caution' ? 'fill-card' : joint.cell.picked ? 'fill-act' : 'fill-lit',
+              ]"
+            />
+            <path
+              v-if="joint.cell.state === 'caution'"
+              d="M-10 0H10L0 10z"
+              :class="joint.cell.picked ? 'fill-act' : 'fill-lit'"
+            />
+          </g>
+        </g>
+      </g>
+    </svg>
+    <LatticeCard
+      v-if="shownAt"
+      :cell="shownAt.cell"
+      :name="nameOf(shownAt.column)"
+      class="pointer-events-none absolute inset-x-0 top-full z-10 mt-1"
+    />
+  </div>
 </template>

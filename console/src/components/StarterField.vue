@@ -5,6 +5,7 @@ import { search } from '../api/service'
 import type { Option, Starter } from '../api/types'
 import { theWorkbench } from '../workbenchKey'
 import Joint from './Joint.vue'
+import WayToHave from './WayToHave.vue'
 
 /**
  * One field finds whatever can be added, starters before extras, in the order in which the service
@@ -85,6 +86,14 @@ const found = computed(() => {
 /** By category as long as nothing is asked; an answer is in the order of its rank. */
 const headed = (i: number) => !ranked.value && found.value[i]?.group !== found.value[i - 1]?.group
 
+/** What is pointed at; it stays while the pointer goes on to its documentation. */
+let last: Option | undefined
+const about = (key: string | null) =>
+  (last = found.value.find((each) => `${each.list} ${each.option.id}` === key)?.option ?? last)
+
+/** The list is gone before a click on a link in it ends, so the link opens as the click begins. */
+const visit = (address: string) => window.open(address, '_blank', 'noreferrer')
+
 function take(key: string | null) {
   const [list, id] = (key ?? '').split(' ') as [List, string?]
   if (id) add(list, id)
@@ -103,7 +112,14 @@ onUnmounted(() => window.removeEventListener('keydown', slash))
 </script>
 
 <template>
-  <Combobox as="div" class="relative" :model-value="null" nullable @update:model-value="take">
+  <Combobox
+    v-slot="{ open, activeOption }"
+    as="div"
+    class="relative print:hidden"
+    :model-value="null"
+    nullable
+    @update:model-value="take"
+  >
     <div
       class="flex items-center rounded-panel border border-line bg-card px-3 focus-within:border-act"
       @keydown.enter.capture="hold"
@@ -119,41 +135,57 @@ onUnmounted(() => window.removeEventListener('keydown', slash))
       />
       <kbd class="rounded border border-line px-1.5 font-mono text-tiny text-soft">/</kbd>
     </div>
-    <ComboboxOptions
-      class="absolute z-20 mt-1 max-h-[55vh] w-full overflow-y-auto rounded-panel border border-line bg-card p-1 shadow-lg"
+    <div
+      v-if="open"
+      class="absolute z-20 mt-1 w-full overflow-hidden rounded-panel border border-line bg-card shadow-lg"
     >
-      <p v-if="lost" class="px-3 py-2 text-small text-soft">
-        The service does not answer, so nothing is searched.
-      </p>
-      <p v-else-if="!found.length" class="px-3 py-2 text-small text-soft">
-        {{
-          query
-            ? `Nothing answers to “${query}”. Try a product, a standard or a task, such as “queue”.`
-            : 'Everything that there is has been picked.'
-        }}
-      </p>
-      <template v-for="(each, i) in found" :key="each.list + each.option.id">
-        <li
-          v-if="headed(i)"
-          role="presentation"
-          class="px-3 pt-2.5 pb-1 text-tiny font-semibold text-soft first:pt-1.5"
-        >
-          {{ each.group }}
-        </li>
-        <ComboboxOption v-slot="{ active }" :value="`${each.list} ${each.option.id}`" as="template">
+      <ComboboxOptions class="max-h-[50vh] overflow-y-auto p-1">
+        <p v-if="lost" class="px-3 py-2 text-small text-soft">
+          The service does not answer, so nothing is searched.
+        </p>
+        <p v-else-if="!found.length" class="px-3 py-2 text-small text-soft">
+          {{
+            query
+              ? `Nothing answers to “${query}”. Try a product, a standard or a task, such as “queue”.`
+              : 'Everything that there is has been picked.'
+          }}
+        </p>
+        <template v-for="(each, i) in found" :key="each.list + each.option.id">
           <li
-            class="flex cursor-pointer gap-2.5 rounded-[5px] px-3 py-1.5"
-            :class="active && 'bg-hot'"
-            :data-option="each.option.id"
+            v-if="headed(i)"
+            role="presentation"
+            class="px-3 pt-2.5 pb-1 text-tiny font-semibold text-soft first:pt-1.5"
           >
-            <Joint class="mt-0.5" :state="each.possible ? 'possible' : 'impossible'" :size="16" />
-            <span>
-              <span class="block">{{ each.option.label }}</span>
-              <span class="block text-small text-soft">{{ each.text }}</span>
-            </span>
+            {{ each.group }}
           </li>
-        </ComboboxOption>
-      </template>
-    </ComboboxOptions>
+          <ComboboxOption v-slot="{ active }" :value="`${each.list} ${each.option.id}`" as="template">
+            <li
+              class="flex cursor-pointer gap-2.5 rounded-[5px] px-3 py-1.5"
+              :class="active && 'bg-hot'"
+              :data-option="each.option.id"
+            >
+              <Joint class="mt-0.5" :state="each.possible ? 'possible' : 'impossible'" :size="16" />
+              <span class="min-w-0 flex-1">
+                <span class="block">{{ each.option.label }}</span>
+                <span class="block text-small text-soft">{{ each.text }}</span>
+                <WayToHave v-if="active && !each.possible" :id="each.option.id" :list="each.list" />
+              </span>
+            </li>
+          </ComboboxOption>
+        </template>
+      </ComboboxOptions>
+      <p v-if="about(activeOption)" class="border-t border-line px-3 py-1.5 text-small text-soft">
+        <a
+          :href="about(activeOption)!.documentation"
+          target="_blank"
+          rel="noreferrer"
+          class="text-act underline underline-offset-3"
+          data-part="documentation"
+          @mousedown.prevent="visit(about(activeOption)!.documentation)"
+          @click.prevent
+          >{{ about(activeOption)!.label }}: its documentation</a
+        >
+      </p>
+    </div>
   </Combobox>
 </template>

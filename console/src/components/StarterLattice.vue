@@ -23,10 +23,10 @@ const nameOf = (i: number) => columns.value[i]!.line || 'plain'
       <h2 id="across" class="text-tiny font-semibold tracking-wide text-soft">What I want</h2>
       <span class="text-tiny text-soft">across the lines, each by itself</span>
     </div>
-    <table class="w-full border-collapse" data-part="across">
+    <table class="w-full table-fixed border-collapse" data-part="across">
       <thead>
         <tr class="text-tiny text-soft">
-          <th scope="col"><span class="sr-only">Starter</span></th>
+          <th scope="col" class="w-[36%]"><span class="sr-only">Starter</span></th>
           <th
             v-for="(column, i) in columns"
             :key="column.framework + column.line"
@@ -50,7 +50,7 @@ const nameOf = (i: number) => columns.value[i]!.line || 'plain'
           <td
             v-for="(possible, i) in strip.possible"
             :key="i"
-            class="w-[13%] py-1 text-center"
+            class="py-1 text-center"
             :title="`${strip.label} ${possible ? 'can' : 'cannot'} be had on ${nameOf(i)}`"
           >
             <Joint class="inline-block" :state="possible ? 'possible' : 'impossible'" :size="14" />

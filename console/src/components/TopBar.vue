@@ -5,7 +5,7 @@ import Joint from './Joint.vue'
 import TakePanel from './TakePanel.vue'
 import ThemeSwitch from './ThemeSwitch.vue'
 
-const { canUndo, check, fits, undo } = theWorkbench()
+const { canUndo, check, fits, slow, undo } = theWorkbench()
 const taking = ref(false)
 
 const count = (n: number, one: string, many: string) => (n === 1 ? `1 ${one}` : `${n} ${many}`)
@@ -42,7 +42,9 @@ onUnmounted(() => window.removeEventListener('keydown', keys))
 </script>
 
 <template>
-  <header class="flex min-h-14 flex-wrap items-center gap-x-6 gap-y-2 border-b border-line px-5 py-2">
+  <header
+    class="flex min-h-14 shrink-0 flex-wrap items-center gap-x-6 gap-y-2 border-b border-line px-5 py-2"
+  >
     <h1 class="flex items-center gap-2.5 font-display text-[17px] font-semibold tracking-tight">
       <img src="/mark.svg" alt="" width="26" height="26" />
       Vivid Trellis
@@ -51,10 +53,12 @@ onUnmounted(() => window.removeEventListener('keydown', keys))
       <Joint v-if="check" :state="fits ? 'possible' : 'fault'" :size="20" />
       <span
         ><strong class="font-semibold">{{ sentence.head }}</strong
-        ><span class="ml-2 text-soft">{{ sentence.rest }}</span></span
+        ><span class="ml-2 text-soft">{{
+          slow ? 'Still asking about the last pick …' : sentence.rest
+        }}</span></span
       >
     </p>
-    <div class="ml-auto flex items-center gap-3">
+    <div class="ml-auto flex items-center gap-3 print:hidden">
       <button
         type="button"
         class="rounded-panel px-2.5 py-1.5 text-soft enabled:hover:bg-hot enabled:hover:text-ink disabled:opacity-45"
@@ -69,7 +73,7 @@ onUnmounted(() => window.removeEventListener('keydown', keys))
     </div>
     <button
       type="button"
-      class="rounded-panel bg-act px-4 py-2 font-semibold text-on-act disabled:opacity-45"
+      class="rounded-panel bg-act px-4 py-2 font-semibold text-on-act disabled:opacity-45 print:hidden"
       :disabled="!fits"
       data-part="take"
       @click="taking = true"

@@ -1,5 +1,6 @@
 package vividtrellis.acceptance;
 
+import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,6 +13,7 @@ import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.logging.LoggingPreferences;
 import org.openqa.selenium.support.ui.WebDriverWait;
@@ -78,6 +80,33 @@ final class Browser implements AutoCloseable {
 
   void go(String address) {
     driver.get(address);
+  }
+
+  /** What keeps people with a screen reader, or weak eyes, from using what is shown now. */
+  List<String> hurdles() {
+    return new AxeBuilder()
+        .analyze(driver).getViolations().stream()
+            .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+            .flatMap(
+                rule ->
+                    rule.getNodes().stream()
+                        .map(node -> rule.getId() + " " + node.getTarget() + " " + node.getHtml()))
+            .toList();
+  }
+
+  String classes(String css) {
+    return String.valueOf(find(css).getDomAttribute("class"));
+  }
+
+  /** Whether what slides shows one of its children whole. */
+  boolean isAtRest(String css) {
+    return Boolean.TRUE.equals(
+        driver.executeScript(
+            "const it = arguments[0]; return it.scrollLeft % it.clientWidth === 0", find(css)));
+  }
+
+  void pointAt(String css) {
+    new Actions(driver).moveToElement(find(css)).perform();
   }
 
   /** Drops a file on the page, as a person would from a folder. */

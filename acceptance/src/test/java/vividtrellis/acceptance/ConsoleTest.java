@@ -2,8 +2,11 @@ package vividtrellis.acceptance;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.openqa.selenium.Keys;
 import vividtrellis.acceptance.Product.Running;
 
@@ -85,6 +88,131 @@ class ConsoleTest {
       page.await("still dark", () -> page.background().contains("13, 25, 28"));
       page.await("a row for each", () -> page.count("[data-part=across] tbody tr") == 6);
       assertThat(page.text("[data-part=across]")).contains("PostgreSQL", "not possible");
+    }
+  }
+
+  @Test
+  void aPickAndItsLinesPointAtEachOther(Running product) throws Exception {
+    try (Browser page = new Browser(product.base(), 1280)) {
+      page.pointAt("[data-pick='/starters/3']");
+      page.await("its lines", () -> page.count("[data-part=code] .bg-hot") > 0);
+      assertThat(page.text("[data-part=code] .bg-hot")).contains("<dependency>");
+      assertThat(page.text("[data-part=result]")).contains("here because of PostgreSQL");
+      page.pointAt("[data-part=code] [title='SQL by object mapping']");
+      page.await("its word", () -> page.classes("[data-pick='/starters/2']").contains("bg-hot"));
+    }
+  }
+
+  @Test
+  void aPickedWordOpensWhatItBringsAndNeeds(Running product) throws Exception {
+    try (Browser page = new Browser(product.base(), 1280)) {
+      page.find("[data-pick='/starters/2']").click();
+      assertThat(page.text("[data-card=sql-orm]"))
+          .contains("pom.xml", "application.yaml", "4 lines", "needs a database driver");
+      page.find("[data-card=sql-orm] li:last-of-type button").click();
+      page.await("the file", () -> page.text("[data-part=code]").contains("jpa:"));
+
+      page.find("[data-pick='/starters/3']").sendKeys(Keys.ENTER);
+      page.find("[data-card=postgresql] [data-part=remove]").click();
+      page.await(
+          "what a way out changes", () -> page.text("[data-part=remedy]").contains("+ postgresql"));
+      page.find("[data-part=remedy]").click();
+      page.find("[data-joint='spring-boot@4.1 25']").click();
+      page.await("pinned", () -> page.address().contains("spring-boot@4.1"));
+      page.type("/");
+      page.type("undertow");
+      page.await(
+          "the way there",
+          () -> page.text("[role=listbox]").contains("To have it: Go to Spring Boot 3.5"));
+      assertThat(page.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void aJointTellsItsReasonAndItsPrice(Running product) throws Exception {
+    try (Browser page = new Browser(product.base(), 1280)) {
+      page.pointAt("[data-joint='spring-boot@3.5 17']");
+      page.await(
+          "its card",
+          () ->
+              page.text("[data-part=joint-card]")
+                  .matches("(?s)Spring Boot 3.5 on Java 17.*past support.*You lose gRPC.*"));
+      page.find("[data-joint='none 21']").sendKeys(Keys.TAB);
+      page.await("the next one", () -> page.text("[data-part=joint-card]").contains("Java 17"));
+    }
+  }
+
+  @Test
+  void aProjectIsSetAsideAndComparedWithTheNextPicks(Running product) throws Exception {
+    try (Browser page = new Browser(product.base(), 1280)) {
+      page.find("[data-part=set-aside]").click();
+      page.await("nothing yet", () -> page.text("[data-part=comparison]").contains("Nothing"));
+      page.type("/");
+      page.type("kafka");
+      page.await("found", () -> page.count("[data-option=kafka]") == 1);
+      page.type(Keys.ENTER);
+      page.await("picks", () -> page.text("[data-part=contrasts]").contains("kafka"));
+      page.find("[data-differs='pom.xml']").click();
+      page.await(
+          "lines", () -> page.text("[data-part=diff]").contains("spring-boot-starter-kafka"));
+      page.find("[data-part=end-comparison]").click();
+      page.find("[data-joint='spring-boot@4.1 25']");
+      assertThat(page.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void onANarrowScreenTheSectionsAreSteps(Running product) throws Exception {
+    try (Browser page = new Browser(product.base(), 500)) {
+      slideTo(page, "What I get");
+      page.find("[data-file='README.md']").click();
+      page.await("its content", () -> page.text("[data-part=code]").contains("# Berth Booking"));
+      slideTo(page, "What is possible");
+      page.find("[data-joint='spring-boot@3.5 17']").click();
+      slideTo(page, "What I want");
+      page.await("picked", () -> page.text("[data-pick='/framework']").contains("3.5"));
+      assertThat(page.hurdles()).isEmpty();
+    }
+  }
+
+  private static void slideTo(Browser page, String section) {
+    String steps = "nav[aria-label=Sections] ";
+    int number = List.of("What I want", "What is possible", "What I get").indexOf(section) + 1;
+    page.find(steps + "button:nth-child(" + number + ")").click();
+    page.await(section, () -> page.text(steps + "[aria-current=step]").equals(section));
+    page.await("it rests", () -> page.isAtRest("main"));
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"light", "dark"})
+  void nothingKeepsAnybodyOut(String colours, Running product) throws Exception {
+    try (Browser page = new Browser(product.base(), 1280)) {
+      page.find("[data-theme-choice=" + colours + "]").click();
+      page.await("it fits", () -> page.text("[data-part=verdict]").contains("Everything fits."));
+      assertThat(page.hurdles()).as("as it opens").isEmpty();
+      page.find("[data-pick='/project/name']").click();
+      assertThat(page.hurdles()).as("names").isEmpty();
+      page.type(Keys.ESCAPE);
+      page.find("[data-pick='/language']").click();
+      assertThat(page.hurdles()).as("choices").isEmpty();
+      page.type(Keys.ESCAPE);
+      page.find("[data-pick='/starters/2']").click();
+      assertThat(page.hurdles()).as("what a starter brings").isEmpty();
+      page.type(Keys.ESCAPE);
+      page.find("[data-part=take]").click();
+      page.await("as YAML", () -> page.text("[role=dialog]").contains("- sql-orm"));
+      assertThat(page.hurdles()).as("take it home").isEmpty();
+      page.type(Keys.ESCAPE);
+      page.find("[data-part=set-aside]").click();
+      page.find("[data-pick='/starters/3']").sendKeys(Keys.DELETE);
+      page.find("[data-part=comparison]");
+      page.find("[data-part=end-comparison]").click();
+      page.find("[data-rule=sql-orm-needs-driver]");
+      assertThat(page.hurdles()).as("a conflict").isEmpty();
+      page.type("/");
+      page.type("pages");
+      page.await("found", () -> page.count("[role=listbox] [data-option]") > 0);
+      assertThat(page.hurdles()).as("search").isEmpty();
     }
   }
 }

@@ -127,8 +127,7 @@ class SurfacesTest {
       page.find("[data-rule^=name-]");
       assertThat(page.count("[data-pick^='/starters/']")).isEqualTo(6);
       assertThat(page.count("b")).isZero();
-      field.sendKeys(Keys.ENTER);
-      page.find("[data-rule^=name-] button").click();
+      page.find("[data-part=remedy]").click();
       page.await("it fits", () -> page.text("[data-part=verdict]").contains("Everything fits."));
       assertThat(page.complaints()).isEmpty();
     }

@@ -1,0 +1,44 @@
+import { parsePatch } from 'diff'
+
+/** One side of a row; no number where the other side has a line and this one has none. */
+export interface Side {
+  number: number | null
+  text: string
+  changed: boolean
+}
+
+/** A row of two texts side by side, or the gap between two stretches. */
+export type Row = { left: Side; right: Side } | null
+
+const EMPTY: Side = { number: null, text: '', changed: false }
+
+/** Two texts side by side, from their difference in unified form. */
+export function rowsOf(diff: string): Row[] {
+  const rows: Row[] = []
+  for (const hunk of parsePatch(diff)[0]?.hunks ?? []) {
+    if (rows.length) rows.push(null)
+    let [left, right] = [hunk.oldStart, hunk.newStart]
+    let removed: Side[] = []
+    let added: Side[] = []
+    const pair = () => {
+      for (let i = 0; i < Math.max(removed.length, added.length); i++)
+        rows.push({ left: removed[i] ?? EMPTY, right: added[i] ?? EMPTY })
+      removed = []
+      added = []
+    }
+    for (const line of hunk.lines) {
+      const text = line.slice(1)
+      if (line.startsWith('-')) removed.push({ number: left++, text, changed: true })
+      else if (line.startsWith('+')) added.push({ number: right++, text, changed: true })
+      else if (!line.startsWith('\\')) {
+        pair()
+        rows.push({
+          left: { number: left++, text, changed: false },
+          right: { number: right++, text, changed: false },
+        })
+      }
+    }
+    pair()
+  }
+  return rows
+}
