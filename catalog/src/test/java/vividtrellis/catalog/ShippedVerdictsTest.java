@@ -155,6 +155,21 @@ class ShippedVerdictsTest {
   }
 
   @Test
+  void aSlipIsMendedRatherThanDropped() {
+    Finding slip = finding(judge("+http-api +sql-ormm"), "unknown-id").orElseThrow();
+    List<String> titles = slip.remedies().stream().map(Remedy::title).toList();
+
+    assertThat(titles.get(0))
+        .startsWith("Use SQL by object mapping instead, and add ")
+        .doesNotContain("Drop");
+    assertThat(titles).last().isEqualTo("Drop sql-ormm");
+    assertThat(slip.remedies())
+        .allMatch(remedy -> verdicts.judge(remedy.result(), 2026).fits())
+        .extracting(Remedy::result)
+        .doesNotHaveDuplicates();
+  }
+
+  @Test
   void whatOnlySilencesACautionIsNoWayOut() {
     Finding finding =
         finding(judge("+http-api +sql-orm +postgresql"), "sql-orm-wants-migrations").orElseThrow();

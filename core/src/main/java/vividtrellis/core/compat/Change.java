@@ -14,6 +14,9 @@ import vividtrellis.core.document.Node;
 /** One change of picks: what a way out consists of. Gives the changed brief and the patch. */
 sealed interface Change {
 
+  /** How much it disturbs to let a pick go. */
+  int LETTING_GO = 7;
+
   /** The brief after the change. */
   Brief apply(Brief brief);
 
@@ -23,7 +26,7 @@ sealed interface Change {
   /**
    * How much it disturbs; smaller is gentler: adding what is missing or mending a name (0), a patch
    * (1), a line up (2) or down (3), a level up (4) or down (5), one thing in another's place (6),
-   * letting a pick go (7).
+   * letting a pick go ({@link #LETTING_GO}).
    */
   int disruption();
 
@@ -98,7 +101,7 @@ sealed interface Change {
 
     @Override
     public int disruption() {
-      return 7;
+      return LETTING_GO;
     }
   }
 
@@ -140,7 +143,7 @@ sealed interface Change {
 
     @Override
     public int disruption() {
-      return out == null ? 0 : in == null ? 7 : 6;
+      return out == null ? 0 : in == null ? LETTING_GO : 6;
     }
 
     private List<String> list(Brief brief) {

@@ -18,8 +18,8 @@ import vividtrellis.core.compat.Verdict.Remedy;
 
 /**
  * Ways out. A way begins with a change that mends the finding it is for and goes on until no
- * blocker is left; ways that do not get there are not shown. Shorter before longer, gentler before
- * harsher.
+ * blocker is left; ways that do not get there are not shown. Those that keep all picks come before
+ * those that let one go; then shorter before longer, gentler before harsher.
  */
 final class Remedies {
 
@@ -77,6 +77,11 @@ final class Remedies {
       return changes.get(0).disruption();
     }
 
+    /** Whether nothing that was asked for is given up. */
+    boolean keepsAll() {
+      return changes.stream().noneMatch(change -> change.disruption() == Change.LETTING_GO);
+    }
+
     int disruption() {
       return changes.stream().mapToInt(Change::disruption).sum();
     }
@@ -122,7 +127,8 @@ final class Remedies {
 
   private List<Remedy> least(Brief brief, List<Way> ways) {
     Comparator<Way> best =
-        Comparator.comparingInt((Way way) -> way.changes().size())
+        Comparator.comparing((Way way) -> !way.keepsAll())
+            .thenComparingInt(way -> way.changes().size())
             .thenComparingInt(Way::disruption);
     Set<Brief> seen = new HashSet<>();
     List<Way> least =
@@ -144,16 +150,22 @@ final class Remedies {
             changes.stream().limit(MOST_BEGUN - 1), Stream.of(changes.get(changes.size() - 1)));
   }
 
-  /** The best ones; where those are all of one kind, the last makes room for one of another. */
+  /**
+   * The best ones; where those are all of one kind, the last makes room for one of another, and
+   * where a shorter one lets a pick go, for that.
+   */
   private static List<Way> shown(List<Way> ways) {
-    List<Way> shown = new ArrayList<>(ways.subList(0, Math.min(MOST, ways.size())));
-    if (ways.size() > MOST && shown.stream().map(Way::kind).distinct().count() == 1) {
-      int kind = shown.get(0).kind();
-      ways.stream()
-          .filter(way -> way.kind() != kind)
-          .findFirst()
-          .ifPresent(other -> shown.set(MOST - 1, other));
+    if (ways.size() <= MOST) {
+      return ways;
     }
+    List<Way> shown = new ArrayList<>(ways.subList(0, MOST));
+    Way best = shown.get(0);
+    boolean ofOneKind = shown.stream().map(Way::kind).distinct().count() == 1;
+    ways.subList(MOST, ways.size()).stream()
+        .filter(way -> way.changes().size() < best.changes().size())
+        .findFirst()
+        .or(() -> ways.stream().filter(way -> ofOneKind && way.kind() != best.kind()).findFirst())
+        .ifPresent(other -> shown.set(MOST - 1, other));
     return shown;
   }
 
@@ -199,23 +211,36 @@ final class Remedies {
     return found;
   }
 
-  /** Ways of the fewest changes that there are, up to three. */
+  /**
+   * Ways of the fewest changes that there are, up to three. Where all of those let a pick go, those
+   * of one change more that keep all picks join them.
+   */
   private List<Way> search(Brief brief, List<Change> first) {
     List<Way> ways = first.stream().map(change -> Way.from(brief).then(change)).toList();
-    for (int changes = 1; !ways.isEmpty(); changes++) {
-      List<Way> found = fitting(ways, judge::fits);
-      if (!found.isEmpty() || changes == MOST_SEARCHED) {
-        return new ArrayList<>(found);
-      }
-      List<Way> longer = new ArrayList<>();
-      for (Way way : ways) {
-        if (longer.size() < MOST_TRIED) {
-          left(way.result()).first().get().forEach(change -> longer.add(way.then(change)));
+    List<Way> found = List.of();
+    for (int changes = 1; found.isEmpty() && changes <= MOST_SEARCHED; changes++) {
+      found = fitting(ways, judge::fits);
+      if (changes < MOST_SEARCHED && found.stream().noneMatch(Way::keepsAll)) {
+        boolean any = found.isEmpty();
+        ways = longer(ways.stream().filter(way -> any || way.keepsAll()).toList());
+        if (!any) {
+          List<Way> keeping = ways.stream().filter(Way::keepsAll).toList();
+          found = Stream.concat(found.stream(), fitting(keeping, judge::fits).stream()).toList();
         }
       }
-      ways = longer;
     }
-    return new ArrayList<>();
+    return new ArrayList<>(found);
+  }
+
+  /** The ways with one more change, for what is left to mend. */
+  private List<Way> longer(List<Way> ways) {
+    List<Way> longer = new ArrayList<>();
+    for (Way way : ways) {
+      if (longer.size() < MOST_TRIED) {
+        left(way.result()).first().get().forEach(change -> longer.add(way.then(change)));
+      }
+    }
+    return longer;
   }
 
   /**
