@@ -95,8 +95,9 @@ public class EngineBench {
         new OptionsBuilder()
             .include(EngineBench.class.getName())
             .forks(1)
-            // A heap that is there from the start, as a service has it after a while.
-            .jvmArgsAppend("-Xms1g", "-Xmx1g", "-XX:+AlwaysPreTouch")
+            // The collector that ./up starts the service with, and a heap that is there from the
+            // start, as a service has it after a while.
+            .jvmArgsAppend("-XX:+UseSerialGC", "-Xms1g", "-Xmx1g", "-XX:+AlwaysPreTouch")
             // The compiler of the virtual machine is busy for the first ten seconds or so.
             .warmupIterations(6)
             .warmupTime(TimeValue.seconds(3))

@@ -136,8 +136,7 @@ public final class EditionLoader {
     List<Level> levels =
         section.sections(
             "levels",
-            each ->
-                new Level(wholeNumber(each, "level"), "yes".equals(each.optional("long-term"))));
+            each -> Level.of(wholeNumber(each, "level"), "yes".equals(each.optional("long-term"))));
     List<Version> versions = section.parsed("versions", Version::new);
     if (levels.isEmpty() == versions.isEmpty()) {
       section.fault("a language has either 'levels' or 'versions'");

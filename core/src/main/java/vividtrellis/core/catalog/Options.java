@@ -70,12 +70,13 @@ public final class Options {
    * A Java level.
    *
    * @param level 17, 21, …
+   * @param version the level in the form that ranges compare
    * @param longTerm whether its makers call it a long-term one
    */
-  public record Level(int level, boolean longTerm) {
-    /** The level in the form that ranges compare. */
-    public Version version() {
-      return new Version(Integer.toString(level));
+  public record Level(int level, Version version, boolean longTerm) {
+    /** One of a number. */
+    public static Level of(int level, boolean longTerm) {
+      return new Level(level, new Version(Integer.toString(level)), longTerm);
     }
   }
 

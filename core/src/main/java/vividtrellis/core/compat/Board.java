@@ -50,6 +50,8 @@ final class Board {
   private final Map<Value, String> cautions = new HashMap<>();
   private final Map<String, List<String>> kindred = new HashMap<>();
   private final List<Column> columns;
+  private final List<BitSet> levels;
+  private final Set<String> planned;
   private final Map<String, Integer> starters = new LinkedHashMap<>();
   private final Map<String, Integer> extras = new LinkedHashMap<>();
   private final List<Rule> blocking;
@@ -84,6 +86,13 @@ final class Board {
       spellings.put(axis, spelling.spellingsOf(axis));
     }
     columns = columnsOf();
+    levels = levelsOf();
+    planned =
+        edition
+            .options()
+            .filter(option -> option.about().planned())
+            .map(Option::id)
+            .collect(Collectors.toUnmodifiableSet());
     for (Starter starter : edition.starters()) {
       starters.put(starter.id(), starters.size());
       String kin = starter.kin();
@@ -267,10 +276,10 @@ final class Board {
     return Optional.ofNullable(cautions.get(framework));
   }
 
-  /** The same for a line, if it is one and the same for each of its versions. */
-  Optional<String> caution(Column column) {
+  /** The same for all of some values; empty if it is not one and the same. */
+  private Optional<String> caution(BitSet values) {
     Set<Optional<String>> all =
-        column.values().stream()
+        values.stream()
             .mapToObj(value -> caution(values(Axis.FRAMEWORK).get(value)))
             .collect(Collectors.toSet());
     return all.size() == 1 ? all.iterator().next() : Optional.empty();
@@ -278,7 +287,18 @@ final class Board {
 
   /** What a solution means. Starters and extras come in the order of the catalog. */
   Selection selection(Model model) {
-    return selection(model, names(starters, model.on()), names(extras, model.on()));
+    Set<String> starters = new LinkedHashSet<>();
+    Set<String> extras = new LinkedHashSet<>();
+    BitSet on = model.on();
+    int first = edition.starters().size();
+    for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
+      if (s < first) {
+        starters.add(edition.starters().get(s).id());
+      } else {
+        extras.add(edition.extras().get(s - first).id());
+      }
+    }
+    return selection(model, starters, extras);
   }
 
   /** What a solution means, with starters and extras in an order of their own. */
@@ -308,15 +328,21 @@ final class Board {
     return values(axis).get(model.values().get(axis.number()));
   }
 
-  private static Set<String> names(Map<String, Integer> numbers, BitSet on) {
-    Set<String> names = new LinkedHashSet<>();
-    numbers.forEach(
-        (id, number) -> {
-          if (on.get(number)) {
-            names.add(id);
-          }
-        });
-    return names;
+  /** Whether any option of an id can be judged, but not be written yet. */
+  boolean mayBePlanned(String id) {
+    return planned.contains(id);
+  }
+
+  /** The values of each Java level, in the order of the catalog. */
+  List<BitSet> levels() {
+    return levels;
+  }
+
+  private List<BitSet> levelsOf() {
+    return edition.levels().stream()
+        .map(level -> words(Axis.JVM).getOrDefault(level.version().text(), Map.of()))
+        .map(word -> word.getOrDefault(Axis.JVM, new BitSet()))
+        .toList();
   }
 
   /** Every framework line with its framework, in the order of the catalog. */
@@ -336,22 +362,22 @@ final class Board {
   }
 
   private Column column(Framework framework, @Nullable Line line) {
-    return new Column(
-        framework,
-        line,
+    BitSet values =
         where(
             Axis.FRAMEWORK,
             value ->
                 value.id().equals(framework.id())
-                    && (line == null || line.versions().contains(value.required()))));
+                    && (line == null || line.versions().contains(value.required())));
+    return new Column(framework, line, values, caution(values));
   }
 
   /**
    * A framework at one of its lines, or one that has none.
    *
    * @param values those of the axis that it stands for
+   * @param caution how far it can be relied on, if all its versions have the same one
    */
-  record Column(Framework framework, @Nullable Line line, BitSet values) {
+  record Column(Framework framework, @Nullable Line line, BitSet values, Optional<String> caution) {
     /** The word that picks it. */
     String word() {
       return line == null ? framework.id() : framework.id() + "@" + line.line();

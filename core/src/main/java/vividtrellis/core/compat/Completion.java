@@ -1,6 +1,7 @@
 package vividtrellis.core.compat;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import vividtrellis.core.brief.Brief;
@@ -15,11 +16,11 @@ final class Completion {
 
   private final Brief sent;
   private final List<FilledIn> filledIn = new ArrayList<>();
-  private Brief brief;
+  private final Map<Key, String> values = new EnumMap<>(Key.class);
 
   Completion(Brief sent, Selection selection, Edition edition, int year) {
     this.sent = sent;
-    this.brief = sent;
+    values.putAll(sent.texts());
     Names names = Names.of(sent);
     String given = sent.get(Key.GROUP).orElse("");
     fill(Key.GROUP, names.group(), given.isEmpty() ? "filled-group" : "filled-group-turned");
@@ -63,7 +64,7 @@ final class Completion {
   }
 
   Brief brief() {
-    return brief;
+    return new Brief(values, sent.starters(), sent.extras(), sent.variants());
   }
 
   List<FilledIn> filledIn() {
@@ -82,7 +83,7 @@ final class Completion {
     if (value.equals(given) || (keepsGiven && !given.isEmpty())) {
       return;
     }
-    brief = brief.with(key, value);
+    values.put(key, value);
     filledIn.add(
         new FilledIn(key.pointer(), value, Sentences.say(sentence, Map.of("value", given))));
   }

@@ -39,7 +39,7 @@ final class Ground {
     reach.borne();
     boolean stuck = reach.model().isEmpty();
     columns = board.columns().size();
-    for (BitSet level : levels(board)) {
+    for (BitSet level : board.levels()) {
       for (Column column : board.columns()) {
         joints.add(
             reach.with(
@@ -52,14 +52,6 @@ final class Ground {
                         there.borne())));
       }
     }
-  }
-
-  /** The values of each level of an edition, in the order of the lattice. */
-  static List<BitSet> levels(Board board) {
-    return board.edition().levels().stream()
-        .map(level -> board.words(Axis.JVM).getOrDefault(level.version().text(), Map.of()))
-        .map(word -> word.getOrDefault(Axis.JVM, new BitSet()))
-        .toList();
   }
 
   /** What a joint fixes. */

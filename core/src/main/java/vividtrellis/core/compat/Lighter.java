@@ -220,8 +220,9 @@ final class Lighter {
     plain(Severity.CAUTION, Verdict.NOT_WRITTEN_YET, List.of(pointer), Map.of("label", label));
   }
 
-  private static boolean isPlanned(List<? extends Option> options, String id) {
-    return Edition.find(options, id).filter(option -> option.about().planned()).isPresent();
+  private boolean isPlanned(List<? extends Option> options, String id) {
+    return board.mayBePlanned(id)
+        && Edition.find(options, id).filter(option -> option.about().planned()).isPresent();
   }
 
   private void twice(String list, List<String> ids) {

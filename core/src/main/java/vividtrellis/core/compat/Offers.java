@@ -33,8 +33,8 @@ final class Offers {
     for (Axis axis : Axis.values()) {
       offers.axis(axis, whole);
     }
-    offers.switches("starter", edition.starters(), whole);
-    offers.switches("extra", edition.extras(), whole);
+    offers.switches("starter", edition.starters(), 0, whole);
+    offers.switches("extra", edition.extras(), edition.starters().size(), whole);
     return offers.offers;
   }
 
@@ -62,15 +62,20 @@ final class Offers {
             });
   }
 
-  private void switches(String kind, List<? extends Option> options, Reach whole) {
+  /**
+   * Starters or extras.
+   *
+   * @param first the number of the first one's switch
+   */
+  private void switches(String kind, List<? extends Option> options, int first, Reach whole) {
     String standing = whole.model().isPresent() ? "" : standing(whole.reasons());
-    for (Option option : options) {
-      int which = board.switchOf(kind, option.id()).orElseThrow();
+    for (int i = 0; i < options.size(); i++) {
+      int which = first + i;
       boolean possible = whole.bears(which);
       offers.add(
           new Offer(
               kind,
-              option.id(),
+              options.get(i).id(),
               possible,
               possible ? null : standing.isEmpty() ? because(whole.reasons(which)) : standing));
     }
@@ -78,6 +83,9 @@ final class Offers {
 
   /** The reasons as one text; that two picks fix one thing differently is no rule. */
   static String because(List<Rule> rules) {
+    if (rules.size() == 1) {
+      return rules.get(0).because();
+    }
     return rules.isEmpty()
         ? Sentences.say("picks-differ", Map.of())
         : rules.stream().map(Rule::because).distinct().collect(Collectors.joining(" "));

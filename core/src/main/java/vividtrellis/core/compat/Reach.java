@@ -7,7 +7,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.compat.Pins.Pin;
@@ -21,6 +20,7 @@ import vividtrellis.core.solver.Search;
 final class Reach {
 
   private static final int MOST_MODELS = 6;
+  private static final int AXES = Axis.values().length;
   private static final BitSet NONE = new BitSet();
 
   private final Board board;
@@ -71,11 +71,9 @@ final class Reach {
     there.broken = search.settle() ? null : search.contradiction();
     there.within = borne == null ? within : borne;
     if (there.broken == null) {
-      Map<Integer, BitSet> numbered = numbered(pin.narrowed());
-      models.stream()
-          .findFirst()
-          .flatMap(each -> search.near(each, numbered))
-          .ifPresent(there::keep);
+      if (!models.isEmpty()) {
+        search.near(models.get(0), numbered(pin.narrowed())).ifPresent(there::keep);
+      }
       there.solved = !there.models.isEmpty();
     }
     T answer = asking.of(there);
@@ -94,7 +92,7 @@ final class Reach {
       solved = true;
       search.solve().ifPresent(models::add);
     }
-    return models.stream().findFirst();
+    return models.isEmpty() ? Optional.empty() : Optional.of(models.get(0));
   }
 
   /** Why there is no solution with these picks. */
@@ -163,19 +161,28 @@ final class Reach {
    * nothing is searched.
    */
   Optional<List<Rule>> refusal(Map<Axis, BitSet> narrowed) {
-    Map<Integer, BitSet> numbered = numbered(narrowed);
-    for (Model each : models) {
-      if (search.near(each, numbered).isPresent()) {
-        return Optional.empty();
-      }
+    @Nullable BitSet[] numbered = numbered(narrowed);
+    if (isSeen(0, Math.min(1, models.size()), numbered)) {
+      return Optional.empty();
     }
     Pin pin = new Pin("", narrowed, -1);
     int mark = search.mark();
     BitSet refused = refused(pin);
-    Optional<Model> found = refused == null ? search.solve() : Optional.empty();
+    boolean seen = refused == null && isSeen(1, models.size(), numbered);
+    Optional<Model> found = refused == null && !seen ? search.solve() : Optional.empty();
     search.undo(mark);
     found.ifPresent(this::keep);
-    return found.isPresent() ? Optional.empty() : Optional.of(core(refused, and(pin)));
+    return seen || found.isPresent() ? Optional.empty() : Optional.of(core(refused, and(pin)));
+  }
+
+  /** Whether one of some known solutions shows that some values can be had. */
+  private boolean isSeen(int from, int to, @Nullable BitSet[] narrowed) {
+    for (int m = from; m < to; m++) {
+      if (search.near(models.get(m), narrowed).isPresent()) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** Fixes one more, and gives the rules that then are broken if that is seen at once. */
@@ -196,9 +203,9 @@ final class Reach {
     }
   }
 
-  private static Map<Integer, BitSet> numbered(Map<Axis, BitSet> narrowed) {
-    Map<Integer, BitSet> numbered = new TreeMap<>();
-    narrowed.forEach((axis, values) -> numbered.put(axis.number(), values));
+  private static @Nullable BitSet[] numbered(Map<Axis, BitSet> narrowed) {
+    @Nullable BitSet[] numbered = new BitSet[AXES];
+    narrowed.forEach((axis, values) -> numbered[axis.number()] = values);
     return numbered;
   }
 

@@ -29,6 +29,9 @@ final class Sentences {
     if (text == null) {
       throw new IllegalStateException("sentences.properties has no '" + code + "'");
     }
+    if (text.indexOf('{') < 0) {
+      return text;
+    }
     Map<String, String> shown = new HashMap<>();
     args.forEach((name, arg) -> shown.put(name, OURS.contains(name) ? arg : Shown.of(arg)));
     return new StringSubstitutor(shown, "{", "}")

@@ -52,13 +52,24 @@ final class Watch {
   /** Those that may hold with some switches on, in their order. */
   List<Rule> awake(BitSet on) {
     BitSet awake = (BitSet) always.clone();
-    on.stream().mapToObj(first::get).forEach(awake::or);
-    return awake.stream().filter(r -> isWithin(wakers.get(r), on)).mapToObj(rules::get).toList();
+    for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
+      awake.or(first.get(s));
+    }
+    List<Rule> found = new ArrayList<>();
+    for (int r = awake.nextSetBit(0); r >= 0; r = awake.nextSetBit(r + 1)) {
+      if (isWithin(wakers.get(r), on)) {
+        found.add(rules.get(r));
+      }
+    }
+    return found;
   }
 
   private static boolean isWithin(BitSet some, BitSet all) {
-    BitSet more = (BitSet) some.clone();
-    more.andNot(all);
-    return more.isEmpty();
+    for (int s = some.nextSetBit(0); s >= 0; s = some.nextSetBit(s + 1)) {
+      if (!all.get(s)) {
+        return false;
+      }
+    }
+    return true;
   }
 }

@@ -60,7 +60,7 @@ final class Weaving {
     this.columns = board.columns();
     this.levels = board.edition().levels();
     all.forEach(this::release);
-    this.values = Ground.levels(board);
+    this.values = board.levels();
     this.here = picked();
     this.ground = board.ground(pins.stream().filter(pin -> pin.which() < 0).toList());
   }
@@ -206,9 +206,8 @@ final class Weaving {
   }
 
   private @Nullable String caution(Column column, Reach there) {
-    Optional<String> ofAll = board.caution(column);
-    if (ofAll.isPresent()) {
-      return ofAll.get();
+    if (column.caution().isPresent()) {
+      return column.caution().get();
     }
     String caution = there.model().map(this::caution).orElse(null);
     // What is near at hand may need a caution that the most preferred solution does not.

@@ -2,8 +2,6 @@ package vividtrellis.core.solver;
 
 import com.google.common.primitives.Ints;
 import java.util.BitSet;
-import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,7 +24,7 @@ final class Glance {
   }
 
   /** A solution near a known one in which some choices take one of some values, if it is seen. */
-  @Nullable Model near(Model model, Map<Integer, BitSet> narrowed) {
+  @Nullable Model near(Model model, @Nullable BitSet[] narrowed) {
     if (!state.hasOnlyOn(model.on())) {
       // Something was turned on since; clauses that it meets are not met by the solution.
       return null;
@@ -36,7 +34,7 @@ final class Glance {
     for (int choice = 0; choice < problem.choices; choice++) {
       // What was settled since the solution was found may have closed values of any choice, and
       // clauses that are known to be met are so by the values that are left.
-      BitSet within = narrowed.get(choice);
+      BitSet within = narrowed[choice];
       if (!state.isOpen(choice, values[choice])
           || (within != null && !within.get(values[choice]))) {
         int value = within == null ? state.first(choice) : firstOpen(choice, within);
@@ -50,7 +48,7 @@ final class Glance {
     for (int moved = 0; moved <= MOST_MOVED; moved++) {
       int unmet = firstUnmet(values, model.on(), changed);
       if (unmet < 0) {
-        return new Model(List.copyOf(Ints.asList(values)), model.on());
+        return new Model(Ints.asList(values), model.on());
       }
       int choice = meet(unmet, values, narrowed);
       if (choice < 0) {
@@ -74,8 +72,14 @@ final class Glance {
   private int firstUnmet(int[] values, BitSet on, BitSet changed) {
     for (int c = changed.nextSetBit(0); c >= 0; c = changed.nextSetBit(c + 1)) {
       int[] over = state.wokenOver[c];
+      int[] as = state.wokenAs[c];
+      long[] by = state.wokenBy[c];
+      long bit = values[c] < 64 ? 1L << values[c] : 0;
       for (int n = 0; n < state.wokenOverCount[c]; n++) {
-        if (!state.isKnownMet(over[n]) && !problem.isMet(over[n], values, on)) {
+        if ((by[n] & bit) == 0
+            && !state.isKnownMet(over[n])
+            && !problem.isMetBy(over[n], as[n], values[c])
+            && !problem.isMet(over[n], values, on)) {
           return over[n];
         }
       }
@@ -93,11 +97,11 @@ final class Glance {
   }
 
   /** Moves the last choice that can meet a clause and is not asked for; gives which. */
-  private int meet(int k, int[] values, Map<Integer, BitSet> narrowed) {
+  private int meet(int k, int[] values, @Nullable BitSet[] narrowed) {
     for (int i = problem.over[k].length - 1; i >= 0; i--) {
       int choice = problem.over[k][i];
-      if (!narrowed.containsKey(choice)) {
-        int value = firstOpen(choice, BitSet.valueOf(problem.allowed[k][i]));
+      if (narrowed[choice] == null) {
+        int value = state.first(choice, problem.allowed[k][i]);
         if (value >= 0) {
           values[choice] = value;
           return choice;

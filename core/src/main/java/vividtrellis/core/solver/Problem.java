@@ -170,11 +170,20 @@ public final class Problem {
     }
     for (int i = 0; i < over[k].length; i++) {
       BitSet values = left.get(over[k][i]);
-      if (values == null || values.intersects(BitSet.valueOf(allowed[k][i]))) {
+      if (values == null || isAnyIn(values, allowed[k][i])) {
         return false;
       }
     }
     return true;
+  }
+
+  private static boolean isAnyIn(BitSet values, long[] words) {
+    for (int v = values.nextSetBit(0); v >= 0; v = values.nextSetBit(v + 1)) {
+      if ((words[v >> 6] & 1L << v) != 0) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** Whether some values and switches, and no others, meet every clause. */
@@ -242,12 +251,16 @@ public final class Problem {
       }
     }
     for (int i = 0; i < over[clause].length; i++) {
-      int taken = values[over[clause][i]];
-      if ((allowed[clause][i][taken >> 6] & 1L << taken) != 0) {
+      if (isMetBy(clause, i, values[over[clause][i]])) {
         return true;
       }
     }
     return false;
+  }
+
+  /** Whether a value of the i-th choice of a clause meets it. */
+  boolean isMetBy(int clause, int i, int value) {
+    return (allowed[clause][i][value >> 6] & 1L << value) != 0;
   }
 
   /** A new search, in which nothing is fixed yet. Not to be shared between threads. */

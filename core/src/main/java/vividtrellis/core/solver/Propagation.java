@@ -42,8 +42,9 @@ final class Propagation {
     available = switches;
     // What could be met by any of several switches may have one way left, or none.
     for (int n = 0; n < state.wokenCount; n++) {
-      if (!state.isKnownMet(state.woken[n])) {
-        enqueue(state.woken[n]);
+      int k = state.woken[n];
+      if (problem.meeters[k].length > 0 && !state.isKnownMet(k)) {
+        enqueue(k);
       }
     }
   }
@@ -193,9 +194,13 @@ final class Propagation {
       fail(-1, state.whyOpen[choice]);
     }
     int[] over = state.wokenOver[choice];
-    for (int i = 0; i < state.wokenOverCount[choice]; i++) {
-      if (!state.isKnownMet(over[i])) {
-        enqueue(over[i]);
+    int[] as = state.wokenAs[choice];
+    long[] by = state.wokenBy[choice];
+    long open = state.open[problem.start[choice]];
+    for (int n = 0; n < state.wokenOverCount[choice]; n++) {
+      // Where the choice can still meet a clause, the clause has no fewer ways than before.
+      if ((open & by[n]) == 0 && !state.isKnownMet(over[n]) && state.standing(over[n], as[n]) < 0) {
+        enqueue(over[n]);
       }
     }
   }

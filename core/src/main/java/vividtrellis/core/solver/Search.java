@@ -1,9 +1,7 @@
 package vividtrellis.core.solver;
 
-import java.util.ArrayList;
+import com.google.common.primitives.Ints;
 import java.util.BitSet;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -151,9 +149,9 @@ public final class Search {
    * preferred. Only for a search in which everything is available and nothing is left out.
    *
    * @param model a solution with what was fixed at some time before
-   * @param narrowed by choice
+   * @param narrowed by choice; {@code null} where it is not
    */
-  public Optional<Model> near(Model model, Map<Integer, BitSet> narrowed) {
+  public Optional<Model> near(Model model, @Nullable BitSet[] narrowed) {
     return Optional.ofNullable(glance.near(model, narrowed));
   }
 
@@ -214,18 +212,22 @@ public final class Search {
     if (!propagation.run()) {
       return propagation.failure();
     }
+    int[] best = state.best();
+    if (state.isSolvedBy(best)) {
+      // The most preferred value of every choice at once cannot be beaten.
+      model = new Model(Ints.asList(best), state.switchesOn());
+      return 0;
+    }
     int choice = problem.choices;
     int lost = -1;
     int questioned = problem.choices;
-    boolean best = true;
     for (int n = 0; n < state.wokenCount; n++) {
       int k = state.woken[n];
       if (!state.isMet(k)) {
         int undecided = state.firstUndecided(k);
         lost = lost < 0 && undecided == problem.choices ? k : lost;
         choice = Math.min(choice, undecided);
-        if (!state.isMetByBest(k)) {
-          best = false;
+        if (!state.isMetBy(k, best)) {
           questioned = Math.min(questioned, undecided);
         }
       }
@@ -233,19 +235,9 @@ public final class Search {
     if (lost >= 0) {
       return meet(lost, depth);
     }
-    if (choice < questioned && !best && depth == 0 && goesOnAtBest(questioned)) {
-      return 0;
-    }
-    // The most preferred value of every choice at once cannot be beaten.
-    if (!best) {
-      return decide(choice, depth);
-    }
-    List<Integer> values = new ArrayList<>();
-    for (int c = 0; c < problem.choices; c++) {
-      values.add(state.first(c));
-    }
-    model = new Model(List.copyOf(values), state.switchesOn());
-    return 0;
+    return choice < questioned && depth == 0 && goesOnAtBest(questioned)
+        ? 0
+        : decide(choice, depth);
   }
 
   /** Tries the most preferred values of all choices before one at once: often that is enough. */

@@ -32,6 +32,13 @@ final class State {
 
   int wokenCount;
   final int[][] wokenOver;
+
+  /** Beside {@code wokenOver}: which of the clause's choices it is. */
+  final int[][] wokenAs;
+
+  /** Beside {@code wokenOver}: the first word of the values that meet the clause. */
+  final long[][] wokenBy;
+
   final int[] wokenOverCount;
   private final int[] asleep;
 
@@ -49,6 +56,8 @@ final class State {
     on = new boolean[problem.switches];
     turnedOn = new int[problem.switches];
     wokenOver = new int[problem.choices][16];
+    wokenAs = new int[problem.choices][16];
+    wokenBy = new long[problem.choices][16];
     wokenOverCount = new int[problem.choices];
     asleep = problem.sleepers.clone();
     met = new boolean[problem.clauses];
@@ -201,10 +210,16 @@ final class State {
       woken = Arrays.copyOf(woken, wokenCount * 2);
     }
     woken[wokenCount++] = clause;
-    for (int c : problem.over[clause]) {
+    int[] over = problem.over[clause];
+    for (int i = 0; i < over.length; i++) {
+      int c = over[i];
       if (wokenOverCount[c] == wokenOver[c].length) {
         wokenOver[c] = Arrays.copyOf(wokenOver[c], wokenOverCount[c] * 2);
+        wokenAs[c] = Arrays.copyOf(wokenAs[c], wokenOverCount[c] * 2);
+        wokenBy[c] = Arrays.copyOf(wokenBy[c], wokenOverCount[c] * 2);
       }
+      wokenAs[c][wokenOverCount[c]] = i;
+      wokenBy[c][wokenOverCount[c]] = problem.allowed[clause][i][0];
       wokenOver[c][wokenOverCount[c]++] = clause;
     }
     push(((long) clause << 2) | WOKEN);
@@ -228,6 +243,18 @@ final class State {
     for (int w = problem.start[choice]; w < problem.start[choice + 1]; w++) {
       if (open[w] != 0) {
         return (w - problem.start[choice]) * 64 + Long.numberOfTrailingZeros(open[w]);
+      }
+    }
+    return -1;
+  }
+
+  /** The most preferred of some values that is open; -1 if none is. */
+  int first(int choice, long[] among) {
+    int from = problem.start[choice];
+    for (int w = 0; w < among.length; w++) {
+      long both = open[from + w] & among[w];
+      if (both != 0) {
+        return w * 64 + Long.numberOfTrailingZeros(both);
       }
     }
     return -1;
@@ -289,11 +316,31 @@ final class State {
     return problem.choices;
   }
 
-  /** Whether the most preferred open values would meet a clause. */
-  boolean isMetByBest(int clause) {
-    for (int i = 0; i < problem.over[clause].length; i++) {
-      int best = first(problem.over[clause][i]);
-      if ((problem.allowed[clause][i][best >> 6] & 1L << best) != 0) {
+  /** The most preferred open value of each choice, of which none is empty. */
+  int[] best() {
+    int[] best = new int[problem.choices];
+    for (int c = 0; c < best.length; c++) {
+      best[c] = first(c);
+    }
+    return best;
+  }
+
+  /** Whether some values, with what is on, meet every woken clause. */
+  boolean isSolvedBy(int[] values) {
+    for (int n = 0; n < wokenCount; n++) {
+      int k = woken[n];
+      if (!met[k] && !isMetBy(k, values) && !isMetNow(k)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Whether one of some values meets a clause. */
+  boolean isMetBy(int clause, int[] values) {
+    int[] over = problem.over[clause];
+    for (int i = 0; i < over.length; i++) {
+      if (problem.isMetBy(clause, i, values[over[i]])) {
         return true;
       }
     }

@@ -148,8 +148,10 @@ class SearchProperties {
     }
     for (int v = 0; v < made.sizes().get(0) && model.isPresent(); v++) {
       BitSet value = BitSet.valueOf(new long[] {1L << v});
+      BitSet[] narrowed = new BitSet[made.sizes().size()];
+      narrowed[0] = value;
       boolean possible = isPossible(search, more -> more.narrow(0, value));
-      Optional<Model> near = search.near(model.get(), Map.of(0, value));
+      Optional<Model> near = search.near(model.get(), narrowed);
       assertThat(near.isPresent() && !possible).as("near").isFalse();
       near.ifPresent(m -> assertThat(made.isSolution(m.values(), m.on())).isTrue());
     }
