@@ -3,6 +3,7 @@ package vividtrellis.core.compat;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -30,6 +31,9 @@ final class Judging implements Remedies.Judge {
 
   private @Nullable Model found;
 
+  /** The solution of the last changed brief that had one. */
+  private @Nullable Model last;
+
   Judging(Board board, Naming naming) {
     this.board = board;
     this.naming = naming;
@@ -39,9 +43,33 @@ final class Judging implements Remedies.Judge {
   @Override
   public boolean fits(Brief brief) {
     Pins pins = new Pins(brief, board);
-    return naming.faults(brief).isEmpty()
-        && pins.unknown().isEmpty()
-        && fix(pins.pins()).solve().isPresent();
+    return naming.faults(brief).isEmpty() && pins.unknown().isEmpty() && isSolvable(pins.pins());
+  }
+
+  /** Changed briefs are much alike, so the last solution is often one of the next brief too. */
+  private boolean isSolvable(List<Pin> pins) {
+    Model known = last;
+    if (known != null && isSolvedBy(known, pins)) {
+      return true;
+    }
+    Optional<Model> solved = fix(pins).solve();
+    solved.ifPresent(model -> last = model);
+    return solved.isPresent();
+  }
+
+  private boolean isSolvedBy(Model model, List<Pin> pins) {
+    BitSet on = new BitSet();
+    for (Pin pin : pins) {
+      if (pin.which() >= 0) {
+        on.set(pin.which());
+      }
+      for (Map.Entry<Axis, BitSet> each : pin.narrowed().entrySet()) {
+        if (!each.getValue().get(model.values().get(each.getKey().number()))) {
+          return false;
+        }
+      }
+    }
+    return board.problem().isSolution(model.values(), on);
   }
 
   @Override
