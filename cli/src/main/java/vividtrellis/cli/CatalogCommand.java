@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -65,6 +66,11 @@ final class CatalogCommand implements Callable<Integer> {
 
   @Spec private CommandSpec spec;
 
+  /** Where one list or a search is shown, there is room for where to read on. */
+  private boolean atLength() {
+    return list != null || search != null;
+  }
+
   @Override
   public Integer call() {
     if (list != null && !LISTS.containsKey(list)) {
@@ -84,7 +90,7 @@ final class CatalogCommand implements Callable<Integer> {
       return 0;
     }
     Screen screen = new Screen(out);
-    if (search != null || list != null) {
+    if (atLength()) {
       some(screen, answer.json());
     } else {
       everything(screen, answer.json());
@@ -110,7 +116,7 @@ final class CatalogCommand implements Callable<Integer> {
     }
   }
 
-  private static void everything(Screen screen, Json catalog) {
+  private void everything(Screen screen, Json catalog) {
     screen.line(
         screen.strong("Edition " + catalog.text("edition"))
             + screen.soft("  served by Vivid Trellis " + catalog.text("service")));
@@ -129,6 +135,8 @@ final class CatalogCommand implements Callable<Integer> {
               .toList());
     }
     choices(screen, "Extras", catalog.list("extras"));
+    screen.line("");
+    screen.line(screen.soft("With a list or --search, each comes with its documentation."));
   }
 
   private static void title(Screen screen, String title) {
@@ -136,19 +144,22 @@ final class CatalogCommand implements Callable<Integer> {
     screen.line(screen.strong(title));
   }
 
-  private static void choices(Screen screen, String title, List<Json> options) {
+  private void choices(Screen screen, String title, List<Json> options) {
     if (!options.isEmpty()) {
       title(screen, title);
       options.forEach(option -> option(screen, option));
     }
   }
 
-  private static void option(Screen screen, Json option) {
+  private void option(Screen screen, Json option) {
     String planned = option.text("planned").equals("true") ? " Checked, not written yet." : "";
     screen.row("  " + Screen.pad(option.text("id"), 22), option.text("summary") + planned);
+    if (atLength()) {
+      screen.line(" ".repeat(24) + screen.soft(option.text("documentation")));
+    }
   }
 
-  private static void versions(Screen screen, String title, List<Json> options) {
+  private void versions(Screen screen, String title, List<Json> options) {
     title(screen, title);
     for (Json option : options) {
       option(screen, option);
@@ -167,9 +178,15 @@ final class CatalogCommand implements Callable<Integer> {
     screen.line(("    @" + Screen.pad(version, 19) + screen.soft(standing)).stripTrailing());
   }
 
-  private static String standing(Json line) {
+  private String standing(Json line) {
     String until = line.text("until").isEmpty() ? "" : " since " + line.text("until");
     String estimated = line.text("estimated").equals("true") ? " (estimated)" : "";
-    return line.text("standing") + until + estimated + ", newest " + line.text("newest");
+    String shown = line.text("standing") + until + estimated + ", newest " + line.text("newest");
+    String others =
+        line.list("versions").stream()
+            .map(Json::text)
+            .filter(version -> !version.equals(line.text("newest")))
+            .collect(Collectors.joining(", "));
+    return atLength() && !others.isEmpty() ? shown + ", also " + others : shown;
   }
 }
