@@ -123,7 +123,12 @@ public record Names(
     Set<String> types =
         new HashSet<>(
             List.of(
-                "Test", "SpringApplication", "SpringBootApplication", "About", "AboutController"));
+                "Test",
+                "SpringApplication",
+                "SpringBootApplication",
+                "About",
+                "AboutController",
+                "Architecture"));
     try (InputStream in = Names.class.getResourceAsStream("java-lang-types.txt")) {
       if (in == null) {
         throw new IllegalStateException("java-lang-types.txt is missing from the core jar");

@@ -1,0 +1,25 @@
+package {{package}}
+
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices
+
+import com.tngtech.archunit.core.domain.JavaClasses
+import com.tngtech.archunit.core.importer.ClassFileImporter
+import com.tngtech.archunit.core.importer.ImportOption
+import org.junit.jupiter.api.Test
+
+/** Which package may use which. */
+class ArchitectureTest {
+
+    private final JavaClasses classes = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages('{{package}}')
+
+    @Test
+    void packagesDoNotGoInCircles() {
+        slices().matching('{{package}}.(*)..')
+                .should()
+                .beFreeOfCycles()
+                .allowEmptyShould(true)
+                .check(classes)
+    }
+}

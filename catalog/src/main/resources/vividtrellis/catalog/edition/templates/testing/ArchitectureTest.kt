@@ -1,0 +1,24 @@
+package {{package}}
+
+import com.tngtech.archunit.core.importer.ClassFileImporter
+import com.tngtech.archunit.core.importer.ImportOption
+import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices
+import org.junit.jupiter.api.Test
+
+/** Which package may use which. */
+class ArchitectureTest {
+    private val classes =
+        ClassFileImporter()
+            .withImportOption(ImportOption.DoNotIncludeTests())
+            .importPackages("{{package}}")
+
+    @Test
+    fun packagesDoNotGoInCircles() {
+        slices()
+            .matching("{{package}}.(*)..")
+            .should()
+            .beFreeOfCycles()
+            .allowEmptyShould(true)
+            .check(classes)
+    }
+}
