@@ -7,8 +7,9 @@ if [ ! -f node_modules/.package-lock.json ] || [ package-lock.json -nt node_modu
   npm ci --silent
   touch node_modules/.package-lock.json
 fi
-if [ -f dist/index.html ] && [ -z "$(find src public index.html package-lock.json vite.config.ts tsconfig.json \
-  -type f -newer dist/index.html -print -quit)" ]; then
+contract=../service/src/main/resources/openapi.yaml
+if [ -f dist/index.html ] && [ -f src/api/contract.ts ] && [ -z "$(find src public index.html \
+  package-lock.json vite.config.ts tsconfig.json "$contract" -type f -newer dist/index.html -print -quit)" ]; then
   exit 0
 fi
 npm run --silent build

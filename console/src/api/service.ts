@@ -1,4 +1,12 @@
+import type { paths } from './contract'
 import type { Brief, Catalog, Check, Difference, Lattice, Outline } from './types'
+
+/** What a call answers with when all is well, as the service describes it. */
+type Answer<Path extends keyof paths, Method extends 'get' | 'post'> = paths[Path] extends {
+  [method in Method]: { responses: { 200: { content: { 'application/json': infer Told } } } }
+}
+  ? Told
+  : never
 
 /** The service does not answer, or answers with a fault of its own. */
 export class ServiceLost extends Error {}
@@ -19,6 +27,9 @@ async function ask(path: string, init?: RequestInit): Promise<Response> {
   throw new ServiceLost(`The service answers with a fault (HTTP ${response.status}).`)
 }
 
+const read = async <Path extends keyof paths, Method extends 'get' | 'post'>(response: Response) =>
+  (await response.json()) as Answer<Path, Method>
+
 function sent(document: unknown): RequestInit {
   return {
     method: 'POST',
@@ -28,33 +39,35 @@ function sent(document: unknown): RequestInit {
 }
 
 export async function fetchCatalog(): Promise<Catalog> {
-  return (await ask('/catalog')).json()
+  return read<'/catalog', 'get'>(await ask('/catalog'))
 }
 
 /** Ids that a question finds in a list of the catalog, best first. */
 export async function search(kind: 'starters' | 'extras', question: string): Promise<string[]> {
-  const found = await (await ask(`/catalog/${kind}?q=${encodeURIComponent(question)}`)).json()
-  return found[kind].map((each: { id: string }) => each.id)
+  const answer = await ask(`/catalog/${kind}?q=${encodeURIComponent(question)}`)
+  const found = await read<'/catalog/{kind}', 'get'>(answer)
+  return (found[kind] ?? []).map((each) => each.id)
 }
 
 export async function fetchCheck(brief: Brief): Promise<Check> {
-  return (await ask('/checks', sent(brief))).json()
+  const answer = await read<'/checks', 'post'>(await ask('/checks', sent(brief)))
+  return answer as Check
 }
 
 export async function fetchLattice(brief: Brief): Promise<Lattice> {
-  return (await ask('/lattice', sent(brief))).json()
+  return read<'/lattice', 'post'>(await ask('/lattice', sent(brief)))
 }
 
 /** The outline of a brief, or nothing when it is blocked. */
 export async function fetchOutline(brief: Brief): Promise<Outline | null> {
   const response = await ask('/outlines', sent(brief))
-  return response.status === 422 ? null : response.json()
+  return response.status === 422 ? null : read<'/outlines', 'post'>(response)
 }
 
 /** What differs between the projects of two briefs, or nothing when one of them is blocked. */
 export async function fetchComparison(left: Brief, right: Brief): Promise<Difference[] | null> {
   const response = await ask('/comparisons', sent({ left, right }))
-  return response.status === 422 ? null : (await response.json()).files
+  return response.status === 422 ? null : (await read<'/comparisons', 'post'>(response)).files
 }
 
 /** The archive of a brief; the verdict was seen before, so a blocked one is a fault here. */

@@ -43,6 +43,9 @@ class CatalogController {
   private record Served(
       Edition edition, Map<String, Object> told, Map<String, OptionSearch<Option>> searches) {}
 
+  /** A Java level as it is told. */
+  private record Level(int level, boolean longTerm) {}
+
   CatalogController(Workshop workshop) {
     this.workshop = workshop;
     this.served =
@@ -148,7 +151,11 @@ class CatalogController {
     } else if (option instanceof Framework framework) {
       all.put("lines", framework.lines().stream().map(CatalogController::line).toList());
     } else if (option instanceof Language language) {
-      all.put("levels", language.levels());
+      all.put(
+          "levels",
+          language.levels().stream()
+              .map(level -> new Level(level.level(), level.longTerm()))
+              .toList());
       all.put("versions", texts(language.versions()));
     } else if (option instanceof vividtrellis.core.catalog.Options.BuildSystem build) {
       all.put("versions", texts(build.versions()));
