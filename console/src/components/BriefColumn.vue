@@ -4,7 +4,7 @@ import BriefSentence from './BriefSentence.vue'
 import StarterClauses from './StarterClauses.vue'
 import StarterField from './StarterField.vue'
 
-const { check } = theWorkbench()
+const { canUndo, check } = theWorkbench()
 </script>
 
 <template>
@@ -14,6 +14,10 @@ const { check } = theWorkbench()
       <span v-if="check" class="text-tiny text-soft">edition {{ check.edition }}</span>
     </div>
     <BriefSentence />
+    <!-- Until the first change, which shows that it was understood. -->
+    <p v-if="!canUndo" class="mt-3 text-small text-soft print:hidden" data-part="begin">
+      Click an underlined word to change it, and say here what the service should also do.
+    </p>
     <StarterField class="mt-4" />
     <StarterClauses class="mt-3" />
   </section>

@@ -50,7 +50,8 @@ const frameworks = computed(
 const options = (kind: 'packagings' | 'samples' | 'layouts', word: string) =>
   catalog.value?.[kind].map((o) => choice(word, o.id, o.label, later(o) || o.summary)) ?? []
 
-const labelOf = (choices: Choice[], pick: unknown) => chosen(choices, pick)?.label ?? String(pick ?? '…')
+const labelOf = (choices: Choice[], pick: unknown) =>
+  chosen(choices, pick)?.label ?? String(pick ?? 'whatever fits')
 </script>
 
 <template>

@@ -91,7 +91,7 @@ function focusField() {
             <template v-for="(part, i) in each.name.split('.')" :key="i"
               ><template v-if="i">.<wbr /></template>{{ part }}</template
             >
-            <span v-if="each.by" class="font-sans text-soft">{{ each.by }}</span>
+            <span v-if="each.by" class="ml-2 font-sans text-soft">{{ each.by }}</span>
           </dd>
         </template>
       </dl>

@@ -20,7 +20,9 @@ const stale = computed(() => !!check.value && !fits.value)
 <template>
   <section class="flex min-h-0 min-w-0 flex-col" aria-labelledby="result" data-part="result">
     <div class="flex items-baseline justify-between gap-3 px-5 pt-5 pb-2">
-      <h2 id="result" class="text-tiny font-semibold tracking-wide text-soft">What I get</h2>
+      <h2 id="result" class="text-tiny font-semibold tracking-wide text-soft">
+        {{ aside ? 'What differs' : 'What I get' }}
+      </h2>
       <button
         v-if="outline && !aside"
         type="button"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
+import { Combobox, ComboboxButton, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
 import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue'
 import { search } from '../api/service'
 import type { Option, Starter } from '../api/types'
@@ -37,11 +37,20 @@ async function ask(text: string) {
     ranked.value = { starters, extras }
     pending.value = lost.value = false
     const first = found.value[0]
-    if (takesFirst && first) take(`${first.list} ${first.option.id}`)
+    if (takesFirst && first) {
+      take(`${first.list} ${first.option.id}`)
+      close()
+    }
   } catch {
     if (mine === asked) [pending.value, lost.value] = [false, true]
   }
 }
+
+/** Nothing but a key closes the list when it was not the list itself that was picked from. */
+const close = () =>
+  document
+    .getElementById('also')
+    ?.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }))
 
 /** Who types fast means the first answer, not what is in the list by chance until it comes. */
 function hold(event: KeyboardEvent) {
@@ -134,12 +143,27 @@ onUnmounted(() => window.removeEventListener('keydown', slash))
         @change="ask($event.target.value)"
       />
       <kbd class="rounded border border-line px-1.5 font-mono text-tiny text-soft">/</kbd>
+      <ComboboxButton
+        class="-mr-1.5 ml-1.5 rounded-[5px] px-1.5 py-1 text-soft hover:bg-hot"
+        title="All there is, by category"
+        aria-label="All there is, by category"
+        data-part="browse"
+      >
+        <svg
+          viewBox="0 0 12 12"
+          class="size-3 fill-none stroke-current"
+          stroke-width="1.5"
+          aria-hidden="true"
+        >
+          <path d="M2 4l4 4 4-4" />
+        </svg>
+      </ComboboxButton>
     </div>
     <div
       v-if="open"
       class="absolute z-20 mt-1 w-full overflow-hidden rounded-panel border border-line bg-card shadow-lg"
     >
-      <ComboboxOptions class="max-h-[50vh] overflow-y-auto p-1">
+      <ComboboxOptions class="max-h-[42vh] overflow-y-auto p-1">
         <p v-if="lost" class="px-3 py-2 text-small text-soft">
           The service does not answer, so nothing is searched.
         </p>

@@ -14,6 +14,8 @@ const strips = computed(() =>
     pointer: `/starters/${(brief.value.starters ?? []).indexOf(strip.starter)}`,
   })),
 )
+/** More lines than this stand close. */
+const MANY = 9
 const nameOf = (i: number) => columns.value[i]!.line || 'plain'
 </script>
 
@@ -26,12 +28,15 @@ const nameOf = (i: number) => columns.value[i]!.line || 'plain'
     <table class="w-full table-fixed border-collapse" data-part="across">
       <thead>
         <tr class="text-tiny text-soft">
-          <th scope="col" class="w-[36%]"><span class="sr-only">Starter</span></th>
+          <th scope="col" :class="columns.length > MANY ? 'w-[28%]' : 'w-[36%]'">
+            <span class="sr-only">Starter</span>
+          </th>
           <th
             v-for="(column, i) in columns"
             :key="column.framework + column.line"
             scope="col"
             class="pb-1 text-center font-normal"
+            :class="columns.length > MANY && 'text-[10px]'"
           >
             {{ nameOf(i) }}
           </th>
