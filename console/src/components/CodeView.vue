@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { diffArrays } from 'diff'
-import { computed } from 'vue'
+import { computed, onUnmounted, ref, watch } from 'vue'
 import type { OutlineFile, Trace } from '../api/types'
 import { colours, fetchColours } from '../highlight'
 import { theWorkbench } from '../workbenchKey'
@@ -44,10 +44,33 @@ const rows = computed(() =>
 )
 /** Quiet while the file belongs to older picks: their places mean something else by now. */
 const isLit = (trace?: Trace) => !props.quiet && !!trace?.picks.some((pick) => lit.value.includes(pick))
+
+const root = ref<HTMLElement | null>(null)
+/** So long a pick is pointed at before its lines come into sight. */
+const REST = 120
+let rest: ReturnType<typeof setTimeout> | undefined
+
+/** Lines of a pick that is pointed at elsewhere come into sight; under the pointer nothing moves. */
+function intoSight() {
+  const here = root.value
+  const first = rows.value.findIndex((row) => isLit(row.trace))
+  const line = here?.children[first]
+  if (!here || !line || here.matches(':hover')) return
+  const [view, at] = [here.getBoundingClientRect(), line.getBoundingClientRect()]
+  if (at.top >= view.top && at.bottom <= view.bottom) return
+  const calm = matchMedia('(prefers-reduced-motion: reduce)').matches
+  here.scrollBy({ top: at.top - view.top - view.height / 3, behavior: calm ? 'auto' : 'smooth' })
+}
+watch(lit, () => {
+  clearTimeout(rest)
+  if (lit.value.length) rest = setTimeout(intoSight, REST)
+})
+onUnmounted(() => clearTimeout(rest))
 </script>
 
 <template>
   <div
+    ref="root"
     tabindex="0"
     role="region"
     :aria-label="`Content of ${file.path}`"

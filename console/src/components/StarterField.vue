@@ -6,6 +6,7 @@ import type { Option, Starter } from '../api/types'
 import { theWorkbench } from '../workbenchKey'
 import Joint from './Joint.vue'
 import WayToHave from './WayToHave.vue'
+import WhatItBrings from './WhatItBrings.vue'
 
 /**
  * One field finds whatever can be added, starters before extras, in the order in which the service
@@ -96,9 +97,9 @@ const found = computed(() => {
 const headed = (i: number) => !ranked.value && found.value[i]?.group !== found.value[i - 1]?.group
 
 /** What is pointed at; it stays while the pointer goes on to its documentation. */
-let last: Option | undefined
+let last: ReturnType<typeof listed>[number] | undefined
 const about = (key: string | null) =>
-  (last = found.value.find((each) => `${each.list} ${each.option.id}` === key)?.option ?? last)
+  (last = found.value.find((each) => `${each.list} ${each.option.id}` === key) ?? last)
 
 /** The list is gone before a click on a link in it ends, so the link opens as the click begins. */
 const visit = (address: string) => window.open(address, '_blank', 'noreferrer')
@@ -163,7 +164,7 @@ onUnmounted(() => window.removeEventListener('keydown', slash))
       v-if="open"
       class="absolute z-20 mt-1 w-full overflow-hidden rounded-panel border border-line bg-card shadow-lg"
     >
-      <ComboboxOptions class="max-h-[42vh] overflow-y-auto p-1">
+      <ComboboxOptions class="max-h-[34vh] overflow-y-auto p-1">
         <p v-if="lost" class="px-3 py-2 text-small text-soft">
           The service does not answer, so nothing is searched.
         </p>
@@ -198,18 +199,23 @@ onUnmounted(() => window.removeEventListener('keydown', slash))
           </ComboboxOption>
         </template>
       </ComboboxOptions>
-      <p v-if="about(activeOption)" class="border-t border-line px-3 py-1.5 text-small text-soft">
+      <div
+        v-for="each in [about(activeOption)].filter((one) => !!one)"
+        :key="each.option.id"
+        class="border-t border-line px-3 py-2 text-small"
+      >
+        <WhatItBrings v-if="each.possible" :list="each.list" :option="each.option" class="mb-1" />
         <a
-          :href="about(activeOption)!.documentation"
+          :href="each.option.documentation"
           target="_blank"
           rel="noreferrer"
           class="text-act underline underline-offset-3"
           data-part="documentation"
-          @mousedown.prevent="visit(about(activeOption)!.documentation)"
+          @mousedown.prevent="visit(each.option.documentation)"
           @click.prevent
-          >{{ about(activeOption)!.label }}: its documentation</a
+          >{{ each.option.label }}: its documentation</a
         >
-      </p>
+      </div>
     </div>
   </Combobox>
 </template>

@@ -105,6 +105,16 @@ final class Browser implements AutoCloseable {
             "const it = arguments[0]; return it.scrollLeft % it.clientWidth === 0", find(css)));
   }
 
+  /** Whether an element lies within what its frame shows of it. */
+  boolean isInSight(String css, String frame) {
+    return Boolean.TRUE.equals(
+        driver.executeScript(
+            "const [it, frame] = [...arguments].map(each => each.getBoundingClientRect());"
+                + " return it.top >= frame.top && it.bottom <= frame.bottom",
+            find(css),
+            find(frame)));
+  }
+
   void pointAt(String css) {
     new Actions(driver).moveToElement(find(css)).perform();
   }

@@ -88,6 +88,12 @@ class ConsoleTest {
           "headings",
           () ->
               page.text("[role=listbox]").matches("(?s)On the web.*Messages.*Tests.*Beside it.*"));
+      page.pointAt("[data-option=http-reactive]");
+      page.await(
+          "what it would bring",
+          () ->
+              page.text("[data-part=brings]")
+                  .matches("(?s).*spring-boot-starter-webflux.*pom.xml \\+4.*"));
       page.find("[data-option=scheduling]").click();
       page.await("picked", () -> page.address().contains("starter:scheduling"));
       assertThat(page.count("[data-part=begin]")).isZero();
@@ -113,6 +119,7 @@ class ConsoleTest {
       page.pointAt("[data-pick='/starters/3']");
       page.await("its lines", () -> page.count("[data-part=code] .bg-hot") > 0);
       assertThat(page.text("[data-part=code] .bg-hot")).contains("<dependency>");
+      page.await("in sight", () -> page.isInSight("[data-part=code] .bg-hot", "[data-part=code]"));
       assertThat(page.text("[data-part=result]")).contains("here because of PostgreSQL");
       page.pointAt("[data-part=code] [title='SQL by object mapping']");
       page.await("its word", () -> page.classes("[data-pick='/starters/2']").contains("bg-hot"));
