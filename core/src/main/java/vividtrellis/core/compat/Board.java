@@ -38,6 +38,7 @@ import vividtrellis.core.version.Version;
 final class Board {
 
   private static final int MOST_GROUNDS = 256;
+  private static final int MOST_REFUSALS = 2048;
   private static final Set<Variable> OF_A_JOINT =
       Set.of(Variable.FRAMEWORK, Variable.SERVLET, Variable.JVM, Variable.JDK, Variable.LANGUAGE);
 
@@ -66,6 +67,9 @@ final class Board {
 
   private final Cache<List<Map<Axis, BitSet>>, Ground> grounds =
       CacheBuilder.newBuilder().maximumSize(MOST_GROUNDS).build();
+
+  private final Cache<List<Object>, Map<String, String>> refusals =
+      CacheBuilder.newBuilder().maximumSize(MOST_REFUSALS).build();
 
   /**
    * For an edition.
@@ -211,6 +215,33 @@ final class Board {
     if (known == null) {
       known = new Ground(pins, this);
       grounds.put(fixed, known);
+    }
+    return known;
+  }
+
+  /**
+   * The words of an axis that cannot be had with some picks on other axes, each with the reason.
+   * More picks make none of them possible.
+   *
+   * @param pins on other axes
+   */
+  Map<String, String> refused(Axis axis, List<Pin> pins) {
+    List<Object> key = new ArrayList<>(List.of(axis));
+    pins.forEach(pin -> key.add(pin.narrowed()));
+    Map<String, String> known = refusals.getIfPresent(key);
+    if (known == null) {
+      Reach reach = new Reach(pins, this);
+      Map<String, String> refused = new HashMap<>();
+      if (reach.model().isPresent()) {
+        words(axis)
+            .forEach(
+                (word, fixed) ->
+                    reach
+                        .refusal(fixed)
+                        .ifPresent(rules -> refused.put(word, Offers.because(rules))));
+      }
+      known = Map.copyOf(refused);
+      refusals.put(key, known);
     }
     return known;
   }

@@ -51,10 +51,21 @@ final class Offers {
       board.words(axis).keySet().forEach(word -> offers.add(new Offer(kind, word, false, because)));
       return;
     }
+    Map<String, String> refused =
+        board.refused(
+            axis,
+            pins.stream()
+                .filter(pin -> pin.which() < 0 && !pin.pointer().equals(pointer))
+                .toList());
     board
         .words(axis)
         .forEach(
             (word, fixed) -> {
+              String ofOthers = refused.get(word);
+              if (ofOthers != null) {
+                offers.add(new Offer(kind, word, false, ofOthers));
+                return;
+              }
               Optional<List<Rule>> refusal = others.refusal(fixed);
               offers.add(
                   new Offer(

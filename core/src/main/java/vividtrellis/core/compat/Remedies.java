@@ -61,29 +61,33 @@ final class Remedies {
     static final Left TOO_MUCH = new Left(1, List::of);
   }
 
-  private record Way(Brief start, List<Change> changes, Brief result) {
+  /**
+   * Changes one after the other.
+   *
+   * @param keepsAll whether nothing that was asked for is given up
+   * @param disruption of all changes together
+   */
+  private record Way(
+      Brief start, List<Change> changes, Brief result, boolean keepsAll, int disruption) {
     static Way from(Brief start) {
-      return new Way(start, List.of(), start);
+      return new Way(start, List.of(), start, true, 0);
     }
 
     Way then(Change change) {
       List<Change> more = new ArrayList<>(changes);
       more.add(change);
-      return new Way(start, more, change.apply(result));
+      int disruption = change.disruption();
+      return new Way(
+          start,
+          more,
+          change.apply(result),
+          keepsAll && disruption != Change.LETTING_GO,
+          this.disruption + disruption);
     }
 
     /** How gentle the first change is. */
     int kind() {
       return changes.get(0).disruption();
-    }
-
-    /** Whether nothing that was asked for is given up. */
-    boolean keepsAll() {
-      return changes.stream().noneMatch(change -> change.disruption() == Change.LETTING_GO);
-    }
-
-    int disruption() {
-      return changes.stream().mapToInt(Change::disruption).sum();
     }
   }
 

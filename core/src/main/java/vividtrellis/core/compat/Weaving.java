@@ -7,11 +7,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Board.Column;
 import vividtrellis.core.compat.Lattice.Cell;
 import vividtrellis.core.compat.Lattice.Price;
@@ -209,9 +211,13 @@ final class Weaving {
     if (column.caution().isPresent()) {
       return column.caution().get();
     }
-    String caution = there.model().map(this::caution).orElse(null);
+    Caution caution = there.model().map(this::caution).orElse(null);
     // What is near at hand may need a caution that the most preferred solution does not.
-    return caution == null ? null : there.best().map(this::caution).orElse(null);
+    Caution least =
+        caution == null || caution.certain()
+            ? caution
+            : there.best().map(this::caution).orElse(null);
+    return least == null ? null : least.text();
   }
 
   private boolean isPicked(Column column, Level level) {
@@ -258,19 +264,32 @@ final class Weaving {
         lose);
   }
 
-  private @Nullable String caution(Model model) {
+  /**
+   * What there is to say about a solution.
+   *
+   * @param certain whether it holds for every solution at the same joint
+   */
+  private record Caution(String text, boolean certain) {}
+
+  private @Nullable Caution caution(Model model) {
     Optional<String> standing = board.caution(board.value(model, Axis.FRAMEWORK));
     if (standing.isPresent()) {
-      return standing.get();
+      return new Caution(standing.get(), false);
     }
     Selection selection = null;
     for (Rule rule : board.ofJoints(model.on())) {
       selection = selection == null ? board.selection(model) : selection;
       if (Rules.broken(rule, selection)) {
-        return rule.because();
+        return new Caution(rule.because(), isOfLevel(rule));
       }
     }
     return null;
+  }
+
+  /** Whether a rule looks at the level alone, which a joint fixes. */
+  private static boolean isOfLevel(Rule rule) {
+    return Stream.concat(rule.when().stream(), Rules.remaining(rule).stream())
+        .allMatch(term -> term.variable() == Term.Variable.JVM);
   }
 
   /** What the second joint offers and the first does not. */
