@@ -1,7 +1,5 @@
 package vividtrellis.core.compat;
 
-import com.google.common.cache.Cache;
-import com.google.common.cache.CacheBuilder;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.EnumMap;
@@ -12,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -25,10 +22,8 @@ import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.compat.Axis.Value;
-import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Problem;
-import vividtrellis.core.solver.Search;
 import vividtrellis.core.version.Version;
 
 /**
@@ -37,8 +32,6 @@ import vividtrellis.core.version.Version;
  */
 final class Board {
 
-  private static final int MOST_GROUNDS = 256;
-  private static final int MOST_REFUSALS = 2048;
   private static final Set<Variable> OF_A_JOINT =
       Set.of(Variable.FRAMEWORK, Variable.SERVLET, Variable.JVM, Variable.JDK, Variable.LANGUAGE);
 
@@ -61,15 +54,7 @@ final class Board {
   private final Map<String, String> labels = new HashMap<>();
   private final Watch ofJoints;
   private final Problem problem;
-
-  /** By pick, wherever it stands; a pick is a word of the edition, so there are only so many. */
-  private final Map<Pin, Boolean> alone = new ConcurrentHashMap<>();
-
-  private final Cache<List<Map<Axis, BitSet>>, Ground> grounds =
-      CacheBuilder.newBuilder().maximumSize(MOST_GROUNDS).build();
-
-  private final Cache<List<Object>, Map<String, String>> refusals =
-      CacheBuilder.newBuilder().maximumSize(MOST_REFUSALS).build();
+  private final Kept kept = new Kept(this);
 
   /**
    * For an edition.
@@ -149,6 +134,11 @@ final class Board {
     };
   }
 
+  /** Answers that many questions share. */
+  Kept kept() {
+    return kept;
+  }
+
   Problem problem() {
     return problem;
   }
@@ -202,63 +192,6 @@ final class Board {
   /** What a pick on an axis fixes; nothing if it names nothing of the edition. */
   Optional<Map<Axis, BitSet>> meaning(Axis axis, String pick) {
     return Optional.ofNullable(spellings.getOrDefault(axis, Map.of()).get(pick));
-  }
-
-  /**
-   * What the joints of a lattice allow when only some picks on axes count.
-   *
-   * @param pins with framework and level released
-   */
-  Ground ground(List<Pin> pins) {
-    List<Map<Axis, BitSet>> fixed = pins.stream().map(Pin::narrowed).toList();
-    Ground known = grounds.getIfPresent(fixed);
-    if (known == null) {
-      known = new Ground(pins, this);
-      grounds.put(fixed, known);
-    }
-    return known;
-  }
-
-  /**
-   * The words of an axis that cannot be had with some picks on other axes, each with the reason.
-   * More picks make none of them possible.
-   *
-   * @param pins on other axes
-   */
-  Map<String, String> refused(Axis axis, List<Pin> pins) {
-    List<Object> key = new ArrayList<>(List.of(axis));
-    pins.forEach(pin -> key.add(pin.narrowed()));
-    Map<String, String> known = refusals.getIfPresent(key);
-    if (known == null) {
-      Reach reach = new Reach(pins, this);
-      Map<String, String> refused = new HashMap<>();
-      if (reach.model().isPresent()) {
-        words(axis)
-            .forEach(
-                (word, fixed) ->
-                    reach
-                        .refusal(fixed)
-                        .ifPresent(rules -> refused.put(word, Offers.because(rules))));
-      }
-      known = Map.copyOf(refused);
-      refusals.put(key, known);
-    }
-    return known;
-  }
-
-  /** Whether there is a solution with one pick and nothing that is not picked. */
-  boolean bearsAlone(Pin pin) {
-    return alone.computeIfAbsent(
-        new Pin("", pin.narrowed(), pin.which()),
-        bare -> {
-          BitSet only = new BitSet();
-          if (bare.which() >= 0) {
-            only.set(bare.which());
-          }
-          Search search = problem.search().only(only);
-          bare.fix(search);
-          return search.solve().isPresent();
-        });
   }
 
   /** The values of an axis that meet a condition. */

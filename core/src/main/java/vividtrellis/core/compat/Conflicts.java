@@ -138,7 +138,8 @@ final class Conflicts {
 
   /** Whether it is plain that of some picks that are at odds none can be left out. */
   private boolean isFewest(List<Pin> some) {
-    return some.size() == 1 || (some.size() == 2 && some.stream().allMatch(board::bearsAlone));
+    return some.size() == 1
+        || (some.size() == 2 && some.stream().allMatch(board.kept()::bearsAlone));
   }
 
   private boolean isIn(Pin pin, int clause) {

@@ -52,11 +52,13 @@ final class Offers {
       return;
     }
     Map<String, String> refused =
-        board.refused(
-            axis,
-            pins.stream()
-                .filter(pin -> pin.which() < 0 && !pin.pointer().equals(pointer))
-                .toList());
+        board
+            .kept()
+            .refused(
+                axis,
+                pins.stream()
+                    .filter(pin -> pin.which() < 0 && !pin.pointer().equals(pointer))
+                    .toList());
     board
         .words(axis)
         .forEach(

@@ -64,7 +64,7 @@ final class Weaving {
     all.forEach(this::release);
     this.values = board.levels();
     this.here = picked();
-    this.ground = board.ground(pins.stream().filter(pin -> pin.which() < 0).toList());
+    this.ground = board.kept().ground(pins.stream().filter(pin -> pin.which() < 0).toList());
   }
 
   /**
