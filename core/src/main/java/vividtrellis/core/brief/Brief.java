@@ -1,6 +1,6 @@
 package vividtrellis.core.brief;
 
-import java.util.Collections;
+import com.google.common.collect.Maps;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -20,9 +20,7 @@ public record Brief(
 
   /** Copies its parts. */
   public Brief {
-    Map<Key, String> copy = new EnumMap<>(Key.class);
-    copy.putAll(texts);
-    texts = Collections.unmodifiableMap(copy);
+    texts = Maps.immutableEnumMap(texts);
     starters = List.copyOf(starters);
     extras = List.copyOf(extras);
   }

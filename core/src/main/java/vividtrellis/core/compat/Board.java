@@ -48,9 +48,11 @@ final class Board {
   private final Set<String> planned;
   private final Map<String, Integer> starters = new LinkedHashMap<>();
   private final Map<String, Integer> extras = new LinkedHashMap<>();
+  private final String[] starterIds;
   private final List<Rule> blocking;
   private final Watch lighter;
   private final Map<String, List<Rule>> lighterById;
+  private final Map<String, List<OfSwitches>> lighterOfSwitches = new HashMap<>();
   private final Map<String, String> labels = new HashMap<>();
   private final Watch ofJoints;
   private final Problem problem;
@@ -89,6 +91,7 @@ final class Board {
         kindred.computeIfAbsent(kin, any -> new ArrayList<>()).add(starter.id());
       }
     }
+    starterIds = starters.keySet().toArray(String[]::new);
     for (Option option : edition.extras()) {
       extras.put(option.id(), starters.size() + extras.size());
     }
@@ -96,6 +99,10 @@ final class Board {
     List<Rule> telling = rules.stream().filter(rule -> !rule.blocks()).toList();
     lighter = new Watch(telling, switches(), this::switchOf);
     lighterById = telling.stream().collect(Collectors.groupingBy(Rule::id));
+    lighterById.forEach(
+        (id, all) ->
+            OfSwitches.of(all, this::switchOf)
+                .ifPresent(numbered -> lighterOfSwitches.put(id, numbered)));
     edition.options().forEach(each -> labels.putIfAbsent(each.id(), each.about().label()));
     List<Rule> ofSome =
         telling.stream()
@@ -153,6 +160,15 @@ final class Board {
     return blocking;
   }
 
+  /** Some of them. */
+  List<Rule> blocking(BitSet some) {
+    List<Rule> rules = new ArrayList<>();
+    for (int k = some.nextSetBit(0); k >= 0; k = some.nextSetBit(k + 1)) {
+      rules.add(blocking.get(k));
+    }
+    return List.copyOf(rules);
+  }
+
   /** Rules that only tell and may have something to say to a selection. */
   List<Rule> lighter(Selection selection) {
     BitSet on = new BitSet();
@@ -164,6 +180,11 @@ final class Board {
   /** Those of one id. */
   List<Rule> lighter(String id) {
     return lighterById.getOrDefault(id, List.of());
+  }
+
+  /** The same as numbers; empty if they look at more than starters and extras. */
+  Optional<List<OfSwitches>> ofSwitches(String id) {
+    return Optional.ofNullable(lighterOfSwitches.get(id));
   }
 
   /** What an option is called; its id if there is none. */
@@ -207,6 +228,11 @@ final class Board {
   /** The number of a starter's or extra's switch; empty if the edition does not have it. */
   Optional<Integer> switchOf(String kind, String id) {
     return Optional.ofNullable((kind.equals("extra") ? extras : starters).get(id));
+  }
+
+  /** The id of the starter with a switch. */
+  String starter(int which) {
+    return starterIds[which];
   }
 
   /** The starters that can stand in for one; it is among them if there is any. */

@@ -2,10 +2,9 @@ package vividtrellis.core.compat;
 
 import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.HashMap;
+import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.compat.Pins.Pin;
@@ -46,24 +45,26 @@ final class Conflicts {
    */
   private final BitSet picked = new BitSet();
 
-  private Conflicts(List<Pin> pins, Board board, Search search) {
+  private final int most;
+
+  private Conflicts(List<Pin> pins, Board board, Search search, int most) {
     pins.stream().filter(pin -> pin.which() >= 0).forEach(pin -> picked.set(pin.which()));
     this.board = board;
     this.problem = board.problem();
     this.search = search;
     this.pins = pins;
+    this.most = most;
   }
 
   /**
-   * All conflicts among picks when nothing else is picked; empty if they fit.
+   * The conflicts among picks when nothing else is picked; empty if they fit.
    *
    * @param search begun anew for each question
+   * @param most after how many to stop
    */
-  static List<Conflict> among(List<Pin> pins, Board board, Search search) {
-    Conflicts conflicts = new Conflicts(pins, board, search);
-    if (!conflicts.fits(pins)) {
-      conflicts.search();
-    }
+  static List<Conflict> among(List<Pin> pins, Board board, Search search, int most) {
+    Conflicts conflicts = new Conflicts(pins, board, search, most);
+    conflicts.search();
     return conflicts.found;
   }
 
@@ -78,17 +79,24 @@ final class Conflicts {
   }
 
   private void search() {
+    BitSet broken = problem.broken(picked, Pin.left(pins));
+    if (broken.isEmpty() && fits(pins)) {
+      return;
+    }
     for (List<Pin> small : ofOneThing()) {
-      if (found.size() < MOST && !fits(small)) {
+      if (found.size() < most && !fits(small)) {
         add(small);
       }
     }
-    BitSet broken = problem.broken(picked, left());
     for (int k = broken.nextSetBit(0);
-        k >= 0 && found.size() < MOST;
+        k >= 0 && found.size() < most;
         k = broken.nextSetBit(k + 1)) {
-      int clause = k;
-      List<Pin> small = pins.stream().filter(pin -> isIn(pin, clause)).toList();
+      List<Pin> small = new ArrayList<>();
+      for (Pin pin : pins) {
+        if (pin.isIn(problem, k)) {
+          small.add(pin);
+        }
+      }
       if (isFewest(small)) {
         add(small, List.of(board.blocking().get(k)));
       } else if (!small.isEmpty()) {
@@ -97,7 +105,7 @@ final class Conflicts {
     }
     List<Pin> left = new ArrayList<>(pins);
     seen.forEach(picks -> leaveOut(picks, left));
-    while (found.size() < MOST && !left.isEmpty() && !fits(left)) {
+    while (found.size() < most && !left.isEmpty() && !fits(left)) {
       leaveOut(add(left), left);
     }
   }
@@ -114,38 +122,19 @@ final class Conflicts {
     List<List<Pin>> two = new ArrayList<>();
     for (int i = 0; i < pins.size(); i++) {
       Set<Axis> axes = pins.get(i).narrowed().keySet();
-      for (Pin other : pins.subList(i + 1, pins.size())) {
-        if (other.narrowed().keySet().stream().anyMatch(axes::contains)) {
-          two.add(List.of(pins.get(i), other));
+      for (int j = i + 1; j < pins.size() && !axes.isEmpty(); j++) {
+        if (!Collections.disjoint(axes, pins.get(j).narrowed().keySet())) {
+          two.add(List.of(pins.get(i), pins.get(j)));
         }
       }
     }
     return two;
   }
 
-  /** What all picks together leave of each choice that they speak of. */
-  private Map<Integer, BitSet> left() {
-    Map<Integer, BitSet> left = new HashMap<>();
-    for (Pin pin : pins) {
-      pin.narrowed()
-          .forEach(
-              (axis, values) ->
-                  left.computeIfAbsent(axis.number(), number -> (BitSet) values.clone())
-                      .and(values));
-    }
-    return left;
-  }
-
   /** Whether it is plain that of some picks that are at odds none can be left out. */
   private boolean isFewest(List<Pin> some) {
     return some.size() == 1
         || (some.size() == 2 && some.stream().allMatch(board.kept()::bearsAlone));
-  }
-
-  private boolean isIn(Pin pin, int clause) {
-    return (pin.which() >= 0 && problem.wakers(clause).contains(pin.which()))
-        || pin.narrowed().keySet().stream()
-            .anyMatch(axis -> problem.over(clause).contains(axis.number()));
   }
 
   /** Tells a conflict unless its rules are told already; gives its picks. */
@@ -179,7 +168,9 @@ final class Conflicts {
   /** Only picks that a contradiction touched can be part of it. */
   private List<Pin> involved(List<Pin> some, BitSet used) {
     List<Pin> fewer =
-        some.stream().filter(pin -> used.stream().anyMatch(clause -> isIn(pin, clause))).toList();
+        some.stream()
+            .filter(pin -> used.stream().anyMatch(clause -> pin.isIn(problem, clause)))
+            .toList();
     return fewer.isEmpty() || fits(fewer) ? some : fewer;
   }
 
@@ -219,7 +210,7 @@ final class Conflicts {
         kept.and(without.used());
       }
     }
-    return kept.stream().mapToObj(board.blocking()::get).toList();
+    return board.blocking(kept);
   }
 
   private static BitSet others(BitSet rules, Board board) {

@@ -5,12 +5,9 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.catalog.Rule;
-import vividtrellis.core.catalog.Term;
-import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.compat.Conflicts.Conflict;
 import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.solver.Model;
@@ -73,12 +70,16 @@ final class Judging implements Remedies.Judge {
   }
 
   @Override
-  public Remedies.Left left(Brief brief) {
+  public Remedies.Left left(Brief brief, int most) {
     Pins pins = new Pins(brief, board);
     List<Draft> drafts = named(brief, pins);
-    List<Conflict> conflicts = Conflicts.among(pins.pins(), board, search);
+    int others = Math.min(Conflicts.MOST, most - drafts.size());
+    List<Conflict> conflicts =
+        others > 0 ? Conflicts.among(pins.pins(), board, search, others) : List.of();
+    int blockers = drafts.size() + conflicts.size();
     return new Remedies.Left(
-        drafts.size() + conflicts.size(),
+        blockers,
+        blockers < most,
         () ->
             !drafts.isEmpty()
                 ? drafts.get(0).mending()
@@ -94,7 +95,7 @@ final class Judging implements Remedies.Judge {
   /** Everything that blocks a brief. */
   List<Draft> blockers(Brief brief, Pins pins) {
     List<Draft> drafts = named(brief, pins);
-    for (Conflict conflict : Conflicts.among(pins.pins(), board, search)) {
+    for (Conflict conflict : Conflicts.among(pins.pins(), board, search, Conflicts.MOST)) {
       drafts.add(Draft.of(conflict, Mending.of(conflict, brief, board)));
     }
     return drafts;
@@ -110,12 +111,14 @@ final class Judging implements Remedies.Judge {
    * another one of its id.
    */
   boolean clears(Rule rule, Brief changed) {
-    List<Rule> rules = board.lighter(rule.id());
-    Optional<BitSet> on = asItStands(changed);
-    if (on.isPresent() && rules.stream().allMatch(Judging::isOfStarters)) {
-      BitSet picked = on.get();
-      return rules.stream().noneMatch(each -> isBroken(each, picked));
+    Optional<List<OfSwitches>> numbered = board.ofSwitches(rule.id());
+    if (numbered.isPresent()) {
+      Optional<BitSet> on = asItStands(changed);
+      if (on.isPresent()) {
+        return numbered.get().stream().noneMatch(each -> each.isBrokenBy(on.get()));
+      }
     }
+    List<Rule> rules = board.lighter(rule.id());
     Pins pins = new Pins(changed, board);
     return naming.faults(changed).isEmpty()
         && pins.unknown().isEmpty()
@@ -136,34 +139,23 @@ final class Judging implements Remedies.Judge {
       return Optional.empty();
     }
     BitSet on = new BitSet();
-    for (String id : changed.starters()) {
-      board.switchOf("starter", id).ifPresent(on::set);
-    }
-    for (String id : changed.extras()) {
-      board.switchOf("extra", id).ifPresent(on::set);
-    }
-    boolean known =
-        changed.starters().stream().allMatch(id -> board.switchOf("starter", id).isPresent())
-            && changed.extras().stream().allMatch(id -> board.switchOf("extra", id).isPresent());
-    return known && board.problem().isSolution(model.values(), on)
+    return turnOn("starter", changed.starters(), on)
+            && turnOn("extra", changed.extras(), on)
+            && board.problem().isSolution(model.values(), on)
         ? Optional.of(on)
         : Optional.empty();
   }
 
-  private static boolean isOfStarters(Rule rule) {
-    return Stream.concat(rule.when().stream(), Rules.remaining(rule).stream())
-        .map(Term::variable)
-        .allMatch(each -> each == Variable.STARTER || each == Variable.EXTRA);
-  }
-
-  private boolean isBroken(Rule rule, BitSet on) {
-    return rule.when().stream().allMatch(term -> holds(term, on))
-        && Rules.remaining(rule).stream().noneMatch(term -> holds(term, on));
-  }
-
-  private boolean holds(Term term, BitSet on) {
-    String id = String.valueOf(term.id());
-    return board.switchOf(term.variable().word(), id).map(on::get).orElse(false) != term.negated();
+  /** Gives whether the edition has all of them. */
+  private boolean turnOn(String kind, List<String> ids, BitSet on) {
+    for (String id : ids) {
+      Optional<Integer> which = board.switchOf(kind, id);
+      if (which.isEmpty()) {
+        return false;
+      }
+      on.set(which.get());
+    }
+    return true;
   }
 
   /** What a brief comes to when the rest is filled in; changed ones are then seen beside it. */

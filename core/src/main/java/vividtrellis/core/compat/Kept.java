@@ -23,7 +23,7 @@ final class Kept {
   private final Board board;
 
   /** By pick, wherever it stands; a pick is a word of the edition, so there are only so many. */
-  private final Map<Pin, Boolean> alone = new ConcurrentHashMap<>();
+  private final Map<Object, Boolean> alone = new ConcurrentHashMap<>();
 
   private final Cache<List<Map<Axis, BitSet>>, Ground> grounds =
       CacheBuilder.newBuilder().maximumSize(MOST_GROUNDS).build();
@@ -81,14 +81,14 @@ final class Kept {
   /** Whether there is a solution with one pick and nothing that is not picked. */
   boolean bearsAlone(Pin pin) {
     return alone.computeIfAbsent(
-        new Pin("", pin.narrowed(), pin.which()),
-        bare -> {
+        pin.which() < 0 ? pin.narrowed() : pin.which(),
+        any -> {
           BitSet only = new BitSet();
-          if (bare.which() >= 0) {
-            only.set(bare.which());
+          if (pin.which() >= 0) {
+            only.set(pin.which());
           }
           Search search = board.problem().search().only(only);
-          bare.fix(search);
+          pin.fix(search);
           return search.solve().isPresent();
         });
   }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Nearest;
@@ -16,6 +17,7 @@ import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Language;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.compat.Axis.Value;
+import vividtrellis.core.solver.Problem;
 import vividtrellis.core.solver.Search;
 import vividtrellis.core.version.Version;
 
@@ -38,6 +40,45 @@ final class Pins {
       if (which >= 0) {
         search.turnOn(which);
       }
+    }
+
+    /**
+     * What some picks together leave of each axis, by its number.
+     *
+     * @return {@code null} where none speaks of it; empty where two fix it differently
+     */
+    static @Nullable BitSet[] left(List<Pin> pins) {
+      @Nullable BitSet[] left = new BitSet[Axis.values().length];
+      for (Pin pin : pins) {
+        for (Map.Entry<Axis, BitSet> each : pin.narrowed().entrySet()) {
+          BitSet both = (BitSet) each.getValue().clone();
+          BitSet before = left[each.getKey().number()];
+          if (before != null) {
+            both.and(before);
+          }
+          left[each.getKey().number()] = both;
+        }
+      }
+      return left;
+    }
+
+    /** Whether a clause speaks of it. */
+    boolean isIn(Problem problem, int clause) {
+      if (which >= 0) {
+        return problem.isWokenBy(clause, which);
+      }
+      for (Axis axis : narrowed.keySet()) {
+        if (problem.isOver(clause, axis.number())) {
+          return true;
+        }
+      }
+      return false;
+    }
+
+    /** By where it stands; what it narrows takes long to hash, and mostly follows from that. */
+    @Override
+    public int hashCode() {
+      return 31 * pointer.hashCode() + which;
     }
   }
 

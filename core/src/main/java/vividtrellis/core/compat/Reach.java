@@ -31,6 +31,13 @@ final class Reach {
   private @Nullable Search other;
 
   private final List<Model> models = new ArrayList<>();
+
+  /**
+   * By switch, what was on in the last solution with it that took a search, here or with other
+   * picks: that often is one here too.
+   */
+  private final Map<Integer, BitSet> found;
+
   private @Nullable BitSet borne;
 
   /** What fewer picks bear; more picks bear no other. {@code null} if that was not asked. */
@@ -47,12 +54,14 @@ final class Reach {
     this(
         given.stream().sorted(Comparator.comparing(Pin::which)).toList(),
         board,
-        board.problem().search());
+        board.problem().search(),
+        new HashMap<>());
     pins.forEach(pin -> pin.fix(search));
     broken = search.settle() ? null : search.contradiction();
   }
 
-  private Reach(List<Pin> pins, Board board, Search search) {
+  private Reach(List<Pin> pins, Board board, Search search, Map<Integer, BitSet> found) {
+    this.found = found;
     this.board = board;
     this.pins = pins;
     this.search = search;
@@ -67,7 +76,7 @@ final class Reach {
   <T> T with(Pin pin, Asking<T> asking) {
     int mark = search.mark();
     pin.fix(search);
-    Reach there = new Reach(and(pin), board, search);
+    Reach there = new Reach(and(pin), board, search, found);
     there.broken = search.settle() ? null : search.contradiction();
     there.within = borne == null ? within : borne;
     if (there.broken == null) {
@@ -133,15 +142,25 @@ final class Reach {
 
   /** What is on in a solution with one more; empty if there is none. */
   private BitSet beside(int which) {
-    for (Model each : models) {
-      Optional<BitSet> on = search.beside(each, which);
-      if (on.isPresent()) {
-        return on.get();
-      }
+    Model model = model().orElseThrow();
+    BitSet elsewhere = found.get(which);
+    if (elsewhere != null && search.holds(model.values(), elsewhere)) {
+      return elsewhere;
+    }
+    Optional<BitSet> seen = elsewhere == null ? search.beside(model, which) : Optional.empty();
+    if (seen.isPresent()) {
+      return seen.get();
     }
     Optional<Model> other = with(only(which));
     other.ifPresent(this::keep);
-    return other.map(Model::on).orElse(NONE);
+    if (other.isEmpty()) {
+      return NONE;
+    }
+    found.put(which, other.get().on());
+    // What else is seen at a glance there need not be searched for.
+    BitSet there = search.borne(other.get());
+    there.or(other.get().on());
+    return there;
   }
 
   private static Pin only(int which) {
@@ -229,35 +248,34 @@ final class Reach {
       return List.of();
     }
     int alone = alone(enough, all);
-    return alone >= 0
-        ? List.of(board.blocking().get(alone))
+    if (alone >= 0) {
+      return List.of(board.blocking().get(alone));
+    }
+    // Of two that only together are enough, none can be left out.
+    return enough.cardinality() == 2
+        ? board.blocking(enough)
         : Conflicts.fewest(board, enough, ignored -> search(ignored, all));
   }
 
   /** The last rule that these picks break by itself; -1 if none is, or if two fix one thing. */
   private int alone(BitSet rules, List<Pin> all) {
     BitSet on = new BitSet();
-    Map<Integer, BitSet> left = new HashMap<>();
     for (Pin pin : all) {
       if (pin.which() >= 0) {
         on.set(pin.which());
       }
-      pin.narrowed().forEach((axis, values) -> left.merge(axis.number(), values, Reach::both));
     }
-    if (left.values().stream().anyMatch(BitSet::isEmpty)) {
-      return -1;
+    @Nullable BitSet[] left = Pin.left(all);
+    for (BitSet values : left) {
+      if (values != null && values.isEmpty()) {
+        return -1;
+      }
     }
     int last = rules.length() - 1;
     while (last >= 0 && !board.problem().isBroken(last, on, left)) {
       last = rules.previousSetBit(last - 1);
     }
     return last;
-  }
-
-  private static BitSet both(BitSet one, BitSet other) {
-    BitSet both = (BitSet) one.clone();
-    both.and(other);
-    return both;
   }
 
   private Search search(BitSet ignored, List<Pin> all) {

@@ -47,18 +47,23 @@ final class Remedies {
     /** Whether nothing blocks it. */
     boolean fits(Brief brief);
 
-    /** What is left to mend. */
-    Left left(Brief brief);
+    /**
+     * What is left to mend.
+     *
+     * @param most after how many to stop counting
+     */
+    Left left(Brief brief, int most);
   }
 
   /**
    * What is left to mend in a brief.
    *
    * @param blockers how many
+   * @param all whether there are no more than that
    * @param first the changes that may mend the first one; none if there is none
    */
-  record Left(int blockers, Supplier<List<Change>> first) {
-    static final Left TOO_MUCH = new Left(1, List::of);
+  record Left(int blockers, boolean all, Supplier<List<Change>> first) {
+    static final Left TOO_MUCH = new Left(1, true, List::of);
   }
 
   /**
@@ -95,6 +100,7 @@ final class Remedies {
   private final Judge judge;
   private final int standing;
   private final Map<Brief, Left> judged = new HashMap<>();
+  private final Map<Brief, Boolean> fitting = new HashMap<>();
 
   /**
    * For one brief.
@@ -173,22 +179,34 @@ final class Remedies {
     return shown;
   }
 
-  /** What is left to mend; once enough has been judged, too much to go on. */
-  private Left left(Brief brief) {
+  /**
+   * What is left to mend; once enough has been judged, too much to go on.
+   *
+   * @param most after how many to stop counting
+   */
+  private Left left(Brief brief, int most) {
     Left known = judged.get(brief);
-    if (known == null) {
-      known = judged.size() > MOST_JUDGED ? Left.TOO_MUCH : judge.left(brief);
+    if (known == null || (!known.all() && known.blockers() < most)) {
+      known = judged.size() > MOST_JUDGED ? Left.TOO_MUCH : judge.left(brief, most);
       judged.put(brief, known);
     }
     return known;
   }
 
+  /** Whether nothing blocks a brief; several findings often ask for the same one. */
+  private boolean fits(Brief brief) {
+    return fitting.computeIfAbsent(brief, judge::fits);
+  }
+
   /** Leaves out what is not needed. */
   private Way shrunk(Way way) {
+    if (way.changes().size() == 1) {
+      return way;
+    }
     List<Change> kept = new ArrayList<>(way.changes());
     for (int i = kept.size() - 1; i >= 0 && kept.size() > 1; i--) {
       Change change = kept.remove(i);
-      if (!judge.fits(along(way.start(), kept).result())) {
+      if (!fits(along(way.start(), kept).result())) {
         kept.add(i, change);
       }
     }
@@ -223,13 +241,13 @@ final class Remedies {
     List<Way> ways = first.stream().map(change -> Way.from(brief).then(change)).toList();
     List<Way> found = List.of();
     for (int changes = 1; found.isEmpty() && changes <= MOST_SEARCHED; changes++) {
-      found = fitting(ways, judge::fits);
+      found = fitting(ways, this::fits);
       if (changes < MOST_SEARCHED && found.stream().noneMatch(Way::keepsAll)) {
         boolean any = found.isEmpty();
         ways = longer(ways.stream().filter(way -> any || way.keepsAll()).toList());
         if (!any) {
           List<Way> keeping = ways.stream().filter(Way::keepsAll).toList();
-          found = Stream.concat(found.stream(), fitting(keeping, judge::fits).stream()).toList();
+          found = Stream.concat(found.stream(), fitting(keeping, this::fits).stream()).toList();
         }
       }
     }
@@ -241,7 +259,7 @@ final class Remedies {
     List<Way> longer = new ArrayList<>();
     for (Way way : ways) {
       if (longer.size() < MOST_TRIED) {
-        left(way.result()).first().get().forEach(change -> longer.add(way.then(change)));
+        left(way.result(), 1).first().get().forEach(change -> longer.add(way.then(change)));
       }
     }
     return longer;
@@ -252,13 +270,13 @@ final class Remedies {
    */
   private List<Way> greedy(Way start) {
     Way way = start;
-    Left left = left(way.result());
+    Left left = left(way.result(), Integer.MAX_VALUE);
     while (left.blockers() > 0 && way.changes().size() < LONGEST) {
       Way next = null;
       List<Change> first = left.first().get();
       for (Change change : some(first).toList()) {
         Way tried = way.then(change);
-        if (left(tried.result()).blockers() < left.blockers()) {
+        if (left(tried.result(), left.blockers()).blockers() < left.blockers()) {
           next = tried;
           break;
         }
@@ -271,7 +289,7 @@ final class Remedies {
         next = way.then(first.get(first.size() - 1));
       }
       way = next;
-      left = left(way.result());
+      left = left(way.result(), Integer.MAX_VALUE);
     }
     return left.blockers() == 0 ? List.of(way) : List.of();
   }

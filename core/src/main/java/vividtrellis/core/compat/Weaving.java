@@ -1,17 +1,20 @@
 package vividtrellis.core.compat;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Line;
-import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Board.Column;
@@ -34,7 +37,7 @@ final class Weaving {
   private final Ground ground;
 
   /** By level, the words of the framework lines that can be had with it. */
-  private final Map<Level, List<String>> lines = new HashMap<>();
+  private final Map<Level, Set<String>> lines = new HashMap<>();
 
   /** Whether nothing can be had even with the joint left open. */
   private boolean stuck;
@@ -100,7 +103,7 @@ final class Weaving {
         .forEach(
             joint ->
                 lines
-                    .computeIfAbsent(joint.level(), level -> new ArrayList<>())
+                    .computeIfAbsent(joint.level(), level -> new LinkedHashSet<>())
                     .add(joint.column().word()));
     Joint at = here < 0 ? null : joints.get(here);
     List<Cell> cells = joints.stream().map(joint -> cell(joint, at)).toList();
@@ -116,11 +119,11 @@ final class Weaving {
   }
 
   private List<Lattice.Strip> strips() {
-    List<Starter> starters = board.edition().starters();
+    int starters = board.edition().starters().size();
     return pins.stream()
         .map(Pin::which)
-        .filter(which -> which >= 0 && which < starters.size())
-        .map(which -> new Lattice.Strip(starters.get(which).id(), across(which)))
+        .filter(which -> which >= 0 && which < starters)
+        .map(which -> new Lattice.Strip(board.starter(which), across(which)))
         .toList();
   }
 
@@ -296,23 +299,24 @@ final class Weaving {
   private Price price(Joint without, Joint with) {
     BitSet more = (BitSet) with.starters().clone();
     more.andNot(without.starters());
-    List<String> others = lines.getOrDefault(without.level(), List.of());
+    Set<String> others = lines.getOrDefault(without.level(), Set.of());
     List<String> gained =
         without.level().equals(with.level())
             ? List.of()
-            : lines.getOrDefault(with.level(), List.of()).stream()
+            : lines.getOrDefault(with.level(), Set.of()).stream()
                 .filter(line -> !others.contains(line))
                 .toList();
     return more.isEmpty() && gained.isEmpty() ? Price.NONE : new Price(ids(more), gained);
   }
 
+  /** Joints can differ by most of a large catalog, so these lists take a good part of the time. */
   private List<String> ids(BitSet starters) {
-    List<Starter> all = board.edition().starters();
-    List<String> ids = new ArrayList<>(starters.cardinality());
+    String[] ids = new String[starters.cardinality()];
+    int next = 0;
     for (int s = starters.nextSetBit(0); s >= 0; s = starters.nextSetBit(s + 1)) {
-      ids.add(all.get(s).id());
+      ids[next++] = board.starter(s);
     }
-    return ids;
+    return Collections.unmodifiableList(Arrays.asList(ids));
   }
 
   /** The picked starters that cannot be had at a joint even without the others. */

@@ -25,7 +25,7 @@ final class Glance {
 
   /** A solution near a known one in which some choices take one of some values, if it is seen. */
   @Nullable Model near(Model model, @Nullable BitSet[] narrowed) {
-    if (!state.hasOnlyOn(model.on())) {
+    if (!state.isAllOnIn(model.on())) {
       // Something was turned on since; clauses that it meets are not met by the solution.
       return null;
     }

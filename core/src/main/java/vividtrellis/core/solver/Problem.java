@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
-import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Choices, each of which takes exactly one of its values, switches, and the clauses between them.
@@ -128,23 +128,23 @@ public final class Problem {
     return list.stream().mapToInt(Integer::intValue).toArray();
   }
 
-  /** The switches that wake a clause: it sleeps until all of them are on. */
-  public List<Integer> wakers(int clause) {
-    return Ints.asList(wakers[clause]);
+  /** Whether a clause sleeps until a switch is on. */
+  public boolean isWokenBy(int clause, int which) {
+    return Ints.contains(wakers[clause], which);
   }
 
-  /** The choices that a clause speaks of. */
-  public List<Integer> over(int clause) {
-    return Ints.asList(over[clause]);
+  /** Whether a clause speaks of a choice. */
+  public boolean isOver(int clause, int choice) {
+    return Ints.contains(over[clause], choice);
   }
 
   /**
    * The clauses that cannot be met, each by itself, by number.
    *
    * @param on switches that are on; all others are off
-   * @param left by choice the values that are left; a choice that is missing is open
+   * @param left by choice the values that are left; {@code null} for one that is open
    */
-  public BitSet broken(BitSet on, Map<Integer, BitSet> left) {
+  public BitSet broken(BitSet on, @Nullable BitSet[] left) {
     BitSet broken = new BitSet(clauses);
     for (int k : awake) {
       broken.set(k, isUnmeetable(k, on, left));
@@ -158,18 +158,18 @@ public final class Problem {
   }
 
   /** Whether a clause is awake and cannot be met; what is on and left as above. */
-  public boolean isBroken(int clause, BitSet on, Map<Integer, BitSet> left) {
+  public boolean isBroken(int clause, BitSet on, @Nullable BitSet[] left) {
     return isWoken(clause, on) && isUnmeetable(clause, on, left);
   }
 
-  private boolean isUnmeetable(int k, BitSet on, Map<Integer, BitSet> left) {
+  private boolean isUnmeetable(int k, BitSet on, @Nullable BitSet[] left) {
     for (int meeter : meeters[k]) {
       if (on.get(meeter)) {
         return false;
       }
     }
     for (int i = 0; i < over[k].length; i++) {
-      BitSet values = left.get(over[k][i]);
+      BitSet values = left[over[k][i]];
       if (values == null || isAnyIn(values, allowed[k][i])) {
         return false;
       }

@@ -96,15 +96,12 @@ final class Propagation {
 
   /** Adds a clause, or if it is -1 only what a choice has left, and all that lies behind it. */
   private void explain(int clause, int choice, BitSet clauses) {
-    BitSet choices = new BitSet();
-    BitSet switches = new BitSet();
+    Reasons reasons = new Reasons(problem, state, clauses);
     if (clause >= 0) {
-      clauses.set(clause);
-      state.concern(clause, choices, switches);
+      reasons.ofClause(clause);
     } else {
-      choices.set(choice);
+      reasons.ofChoice(choice);
     }
-    state.explain(choices, switches, clauses);
   }
 
   void wake(int clause) {

@@ -2,6 +2,7 @@ package vividtrellis.core.solver;
 
 import com.google.common.primitives.Ints;
 import java.util.BitSet;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -94,13 +95,13 @@ public final class Search {
   /** Closes every value of a choice that is not in a set. */
   public void narrow(int choice, BitSet values) {
     begin();
-    propagation.narrow(choice, problem.words(choice, values), 0, -1);
+    propagation.narrow(choice, problem.words(choice, values), 0, State.FIXED);
   }
 
   /** Turns a switch on. */
   public void turnOn(int which) {
     begin();
-    propagation.turnOn(which, 0, -1);
+    propagation.turnOn(which, 0, State.FIXED);
   }
 
   /**
@@ -175,6 +176,13 @@ public final class Search {
    */
   public Optional<BitSet> beside(Model model, int which) {
     return Optional.ofNullable(problem.outlook().beside(model, which));
+  }
+
+  /**
+   * Whether some switches, and no others, can be on at the values of a solution with what is fixed.
+   */
+  public boolean holds(List<Integer> values, BitSet on) {
+    return state.isAllOnIn(on) && problem.isSolution(values, on);
   }
 
   /**
@@ -280,7 +288,7 @@ public final class Search {
     long all = propagation.why(clause, -1);
     for (int meeter : problem.meeters[clause]) {
       if (propagation.isAvailable(meeter)) {
-        long why = attempt(depth, bit -> propagation.turnOn(meeter, bit, -1));
+        long why = attempt(depth, bit -> propagation.turnOn(meeter, bit, State.DECIDED));
         if (model != null || !isBehind(why, depth)) {
           return why;
         }

@@ -14,10 +14,18 @@ final class State {
   private static final int WOKEN = 2;
   private static final int MET = 3;
 
+  /** In a clause's place: what was fixed from outside, and what was decided in the search. */
+  static final int FIXED = -1;
+
+  static final int DECIDED = -2;
+
   private final Problem problem;
 
   /** Values that are still open, word by word. */
   final long[] open;
+
+  /** Values that what was fixed from outside leaves open, whatever follows from it. */
+  private final long[] fixed;
 
   /** By choice and by switch: the decisions behind how it stands. */
   final long[] whyOpen;
@@ -51,6 +59,7 @@ final class State {
   State(Problem problem) {
     this.problem = problem;
     open = problem.everything.clone();
+    fixed = problem.everything.clone();
     whyOpen = new long[problem.choices];
     whyOn = new long[problem.switches];
     on = new boolean[problem.switches];
@@ -80,7 +89,11 @@ final class State {
       int index = (int) (entry >>> 2);
       switch ((int) (entry & 3)) {
         case OPEN -> {
-          trailEnd--;
+          if (trail[--trailEnd] == FIXED) {
+            for (int w = problem.start[index + 1] - 1; w >= problem.start[index]; w--) {
+              fixed[w] = trail[--trailEnd];
+            }
+          }
           whyOpen[index] = trail[--trailEnd];
           for (int w = problem.start[index + 1] - 1; w >= problem.start[index]; w--) {
             open[w] = trail[--trailEnd];
@@ -108,13 +121,13 @@ final class State {
   /**
    * Closes every value that is not in a set. Gives whether anything changed.
    *
-   * @param clause that asks for it; -1 if it is fixed or decided
+   * @param clause that asks for it; {@link #FIXED} or {@link #DECIDED} where none does
    */
   boolean narrow(int choice, long[] values, long why, int clause) {
     int from = problem.start[choice];
     boolean changes = false;
     for (int i = 0; i < values.length; i++) {
-      changes |= (open[from + i] & ~values[i]) != 0;
+      changes |= ((clause == FIXED ? fixed : open)[from + i] & ~values[i]) != 0;
     }
     if (!changes) {
       return false;
@@ -124,6 +137,12 @@ final class State {
       open[from + i] &= values[i];
     }
     push(whyOpen[choice]);
+    if (clause == FIXED) {
+      for (int i = 0; i < values.length; i++) {
+        push(fixed[from + i]);
+        fixed[from + i] &= values[i];
+      }
+    }
     push(clause);
     push(((long) choice << 2) | OPEN);
     whyOpen[choice] |= why;
@@ -134,7 +153,7 @@ final class State {
   boolean take(int choice, int value, long why) {
     long[] only = new long[problem.start[choice + 1] - problem.start[choice]];
     only[value >> 6] = 1L << value;
-    return narrow(choice, only, why, -1);
+    return narrow(choice, only, why, DECIDED);
   }
 
   /** Turns a switch on; the caller wakes what is due. */
@@ -149,12 +168,14 @@ final class State {
     }
   }
 
-  /**
-   * Adds the clauses that led to how some choices and switches stand, and those behind them.
-   *
-   * @param choices is filled up with what is met on the way, like {@code switches}
-   */
-  void explain(BitSet choices, BitSet switches, BitSet clauses) {
+  /** A word of the values that what was fixed from outside leaves. */
+  long fixed(int word) {
+    return fixed[word];
+  }
+
+  /** Goes through all that clauses did, the last first. */
+  void back(Reasons reasons) {
+    long[] now = open.clone();
     int at = trailEnd;
     while (at > 0) {
       long entry = trail[--at];
@@ -164,22 +185,23 @@ final class State {
         continue;
       }
       int clause = (int) trail[--at];
-      boolean behind = kind == OPEN ? choices.get(index) : switches.get(index);
-      at -= kind == OPEN ? 1 + problem.start[index + 1] - problem.start[index] : 0;
-      if (behind && clause >= 0) {
-        clauses.set(clause);
-        concern(clause, choices, switches);
+      if (kind == ON) {
+        if (clause >= 0) {
+          reasons.turnedOn(index, clause);
+        }
+        continue;
       }
-    }
-  }
-
-  /** The choices and switches that a clause speaks of. */
-  void concern(int clause, BitSet choices, BitSet switches) {
-    for (int choice : problem.over[clause]) {
-      choices.set(choice);
-    }
-    for (int waker : problem.wakers[clause]) {
-      switches.set(waker);
+      int from = problem.start[index];
+      int words = problem.start[index + 1] - from;
+      at -= clause == FIXED ? 2 * words + 1 : words + 1;
+      boolean asked = false;
+      for (int w = 0; w < words; w++) {
+        asked |= clause >= 0 && reasons.asksFor(from + w, trail[at + w] & ~now[from + w]);
+        now[from + w] = trail[at + w];
+      }
+      if (asked) {
+        reasons.narrowed(index, clause);
+      }
     }
   }
 
@@ -192,7 +214,7 @@ final class State {
   }
 
   /** Whether nothing is on but what is in a set. */
-  boolean hasOnlyOn(BitSet switches) {
+  boolean isAllOnIn(BitSet switches) {
     for (int i = 0; i < turnedOnCount; i++) {
       if (!switches.get(turnedOn[i])) {
         return false;

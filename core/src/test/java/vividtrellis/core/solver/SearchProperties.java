@@ -171,17 +171,36 @@ class SearchProperties {
     Random random = new Random(seed);
     Made made = Made.of(random, 3, 3, 6, 12 + random.nextInt(20));
     BitSet fixed = drawn(random, 6, 3);
+    List<BitSet> left =
+        List.of(some(random, made.sizes().get(0)), some(random, made.sizes().get(1)));
     Search search = made.problem().search().explaining();
-    fixed.stream().forEach(search::turnOn);
+    fix(search, fixed, left);
     boolean settled = search.settle();
     BitSet contradiction = settled ? new BitSet() : search.contradiction();
     if (search.solve().isEmpty()) {
-      assertThat(solvedBy(made, search.used(), fixed)).as("of the search").isEmpty();
-      assertThat(settled || solvedBy(made, contradiction, fixed).isEmpty()).as("seen").isTrue();
+      assertThat(solvedBy(made, search.used(), fixed, left)).as("of the search").isEmpty();
+      assertThat(settled || solvedBy(made, contradiction, fixed, left).isEmpty())
+          .as("seen")
+          .isTrue();
     }
     search.again();
-    fixed.stream().forEach(search::turnOn);
-    assertThat(search.solve()).as("begun anew").isEqualTo(solvedBy(made, all(made), fixed));
+    fix(search, fixed, left);
+    assertThat(search.solve()).as("begun anew").isEqualTo(solvedBy(made, all(made), fixed, left));
+  }
+
+  /** One choice is narrowed before the switches are on, and one after that. */
+  private static void fix(Search search, BitSet on, List<BitSet> left) {
+    search.narrow(0, left.get(0));
+    on.stream().forEach(search::turnOn);
+    search.settle();
+    search.narrow(1, left.get(1));
+  }
+
+  /** Some values of so many, at least one. */
+  private static BitSet some(Random random, int size) {
+    BitSet some = drawn(random, size, size);
+    some.set(random.nextInt(size));
+    return some;
   }
 
   private static BitSet all(Made made) {
@@ -191,11 +210,11 @@ class SearchProperties {
   }
 
   /** Solves with some clauses only. */
-  private static Optional<Model> solvedBy(Made made, BitSet kept, BitSet fixed) {
+  private static Optional<Model> solvedBy(Made made, BitSet kept, BitSet fixed, List<BitSet> left) {
     BitSet others = all(made);
     others.andNot(kept);
     Search search = made.problem().search().ignoring(others);
-    fixed.stream().forEach(search::turnOn);
+    fix(search, fixed, left);
     return search.solve();
   }
 
