@@ -1,5 +1,6 @@
 package vividtrellis.core.brief;
 
+import com.google.common.collect.ImmutableMap;
 import com.google.common.collect.Maps;
 import java.util.EnumMap;
 import java.util.List;
@@ -20,7 +21,9 @@ public record Brief(
 
   /** Copies its parts. */
   public Brief {
-    texts = Maps.immutableEnumMap(texts);
+    // A map of one is no enum map to the library, which would copy it anew for every changed brief.
+    texts =
+        texts instanceof ImmutableMap && texts.size() == 1 ? texts : Maps.immutableEnumMap(texts);
     starters = List.copyOf(starters);
     extras = List.copyOf(extras);
   }

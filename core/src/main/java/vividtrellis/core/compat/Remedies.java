@@ -301,7 +301,7 @@ final class Remedies {
     for (Change change : way.changes()) {
       patch.add(change.patch(step));
       titles.add(title(change));
-      step = change.apply(step);
+      step = way.changes().size() == 1 ? way.result() : change.apply(step);
     }
     String title = titles.get(0);
     for (String next : titles.subList(1, Math.min(titles.size(), 3))) {
