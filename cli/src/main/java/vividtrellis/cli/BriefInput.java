@@ -66,6 +66,32 @@ final class BriefInput {
     return files().stream().findFirst().filter(name -> !name.equals("-")).map(Path::of);
   }
 
+  /** The brief that the picks make. */
+  Brief brief(Service service) {
+    Document document = document(service);
+    try {
+      return Briefs.read(document.text(), document.notation());
+    } catch (UnreadableDocument e) {
+      throw Service.unreadable(e);
+    }
+  }
+
+  /** Whether it says nothing at all. */
+  boolean isEmpty() {
+    return given.isEmpty();
+  }
+
+  /** Whether it names a brief, in a file or on standard input. */
+  boolean hasBrief() {
+    return !files().isEmpty();
+  }
+
+  /** Whether the brief comes from standard input, which then can answer no question. */
+  boolean isFromInput() {
+    List<String> files = files();
+    return files.contains("-") || (files.isEmpty() && given.isEmpty());
+  }
+
   Document document(Service service) {
     List<String> words = given.stream().filter(BriefInput::isWord).toList();
     List<String> files = files();

@@ -24,6 +24,11 @@ final class Common {
     return json;
   }
 
+  /** Address of the service, without a slash at its end. */
+  String address() {
+    return server.replaceFirst("/+$", "");
+  }
+
   Service service() {
     try {
       return new Service(URI.create(server));

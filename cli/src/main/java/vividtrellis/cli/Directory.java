@@ -1,28 +1,31 @@
 package vividtrellis.cli;
 
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
-import java.nio.file.attribute.PosixFilePermission;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.zip.GZIPInputStream;
-import org.apache.commons.compress.archivers.tar.TarArchiveEntry;
-import org.apache.commons.compress.archivers.tar.TarArchiveInputStream;
+import vividtrellis.cli.Unpacked.Entry;
 
 /**
- * A directory that a project is written into. All or nothing: what would be overwritten is found
+ * A directory that a project is written into. All or nothing: what happens to each file is settled
  * first, and what was written is taken back if anything fails on the way. Never leaves the
  * directory.
  */
 final class Directory {
+
+  /** Where each line means something by itself, whatever stands around it. */
+  private static final Set<String> OF_LINES = Set.of(".gitignore", ".dockerignore");
+
+  private static final String RECEIPT = ".vivid/receipt.json";
+  static final String BESIDE = ".beside";
 
   private final Path root;
 
@@ -30,77 +33,174 @@ final class Directory {
     this.root = root.toAbsolutePath().normalize();
   }
 
-  /** What was written. */
-  record Written(Path root, List<String> files) {}
+  Path root() {
+    return root;
+  }
 
-  private static final class Entry {
-    private final byte[] content;
-    private final boolean executable;
+  /** What happens to a file. */
+  enum Fate {
+    NEW("new"),
+    SAME("there already"),
+    KEPT("kept"),
+    REPLACED("replaced"),
+    BESIDE("beside"),
+    JOINED("joined"),
+    /** It stops everything. */
+    CLASH("clash");
 
-    Entry(byte[] content, boolean executable) {
-      this.content = content;
-      this.executable = executable;
+    private final String word;
+
+    Fate(String word) {
+      this.word = word;
+    }
+
+    String word() {
+      return word;
+    }
+
+    /** Whether something is written for it. */
+    boolean writes() {
+      return this == NEW || this == REPLACED || this == BESIDE || this == JOINED;
     }
   }
 
-  /** Writes the contents of a {@code tar.gz} below its one top directory. */
-  Written write(byte[] archive) {
-    List<Path> made = new ArrayList<>();
+  /**
+   * A file of the project, and what becomes of it.
+   *
+   * @param path that it has in the project
+   * @param written where it is written; the same but for one that is put beside another
+   */
+  record Step(String path, Fate fate, String written, Entry entry) {}
+
+  /**
+   * Settles what happens to each file, without writing any.
+   *
+   * @param archive a {@code tar.gz}
+   * @param policy asked for each file that is there and differs
+   */
+  List<Step> plan(byte[] archive, Clash.Policy policy) {
     try {
-      Map<String, Entry> entries = entries(archive);
-      List<String> clashes = new ArrayList<>();
-      for (Map.Entry<String, Entry> each : entries.entrySet()) {
-        Path target = target(each.getKey());
-        if (Files.exists(target, LinkOption.NOFOLLOW_LINKS)
-            && !same(target, each.getValue().content)) {
-          clashes.add(each.getKey());
-        }
+      List<Step> steps = new ArrayList<>();
+      for (Map.Entry<String, Entry> each : Unpacked.of(archive).entrySet()) {
+        steps.add(step(each.getKey(), each.getValue(), policy));
       }
-      if (!clashes.isEmpty()) {
-        throw new Failure(
-            Failure.CANNOT_WRITE,
-            "These are there already and differ: " + String.join(", ", clashes),
-            root.toString(),
-            "nothing was written; move them away, or take the project into another directory");
-      }
-      for (Map.Entry<String, Entry> each : entries.entrySet()) {
-        write(target(each.getKey()), each.getValue(), made);
-      }
-      return new Written(root, List.copyOf(entries.keySet()));
+      return steps;
     } catch (IOException | RuntimeException e) {
-      takeBack(made);
-      if (e instanceof Failure failure) {
-        throw failure;
-      }
+      throw failure(e);
+    }
+  }
+
+  private Step step(String path, Entry entry, Clash.Policy policy) throws IOException {
+    Path target = target(path);
+    if (!Files.exists(target, LinkOption.NOFOLLOW_LINKS)) {
+      return new Step(path, Fate.NEW, path, entry);
+    }
+    if (same(target, entry.content())) {
+      return new Step(path, Fate.SAME, path, entry);
+    }
+    if (Files.isDirectory(target, LinkOption.NOFOLLOW_LINKS)) {
+      throw new IOException(path + " is a directory, and the project has a file of that name");
+    }
+    boolean readable = Files.isRegularFile(target, LinkOption.NOFOLLOW_LINKS);
+    if (OF_LINES.contains(path) && readable) {
+      byte[] joined = joined(Files.readAllBytes(target), entry.content());
+      return new Step(path, Fate.JOINED, path, new Entry(joined, false));
+    }
+    return switch (policy.of(path)) {
+      // The receipt of what is written now tells of that; an older one would not.
+      case KEEP -> new Step(path, path.equals(RECEIPT) ? Fate.REPLACED : Fate.KEPT, path, entry);
+      case REPLACE -> new Step(path, Fate.REPLACED, path, entry);
+      case BESIDE ->
+          path.equals(RECEIPT)
+              ? new Step(path, Fate.REPLACED, path, entry)
+              : new Step(path, Fate.BESIDE, beside(path), entry);
+      case STOP -> new Step(path, Fate.CLASH, path, entry);
+    };
+  }
+
+  private String beside(String path) throws IOException {
+    String name = path + BESIDE;
+    for (int n = 2; Files.exists(target(name), LinkOption.NOFOLLOW_LINKS); n++) {
+      name = path + BESIDE + "-" + n;
+    }
+    return name;
+  }
+
+  /** The lines that are there, then those of the other that are not among them. */
+  private static byte[] joined(byte[] mine, byte[] theirs) {
+    String text = new String(mine, StandardCharsets.UTF_8);
+    Set<String> lines = new LinkedHashSet<>();
+    text.lines().map(String::strip).forEach(lines::add);
+    StringBuilder joined = new StringBuilder(text);
+    new String(theirs, StandardCharsets.UTF_8)
+        .lines()
+        .filter(line -> !line.isBlank() && !line.startsWith("#") && lines.add(line.strip()))
+        .forEach(
+            line ->
+                joined
+                    .append(joined.length() == 0 || joined.toString().endsWith("\n") ? "" : "\n")
+                    .append(line)
+                    .append('\n'));
+    return joined.toString().getBytes(StandardCharsets.UTF_8);
+  }
+
+  /**
+   * Writes what was planned.
+   *
+   * @throws Failure when a step is a clash, or something cannot be written; nothing is changed then
+   */
+  void write(List<Step> steps) {
+    List<String> clashes =
+        steps.stream().filter(step -> step.fate() == Fate.CLASH).map(Step::path).toList();
+    if (!clashes.isEmpty()) {
       throw new Failure(
           Failure.CANNOT_WRITE,
-          "The project cannot be written: "
-              + (e instanceof IOException io ? Failure.reason(io) : "the answer is no archive"),
+          "These are there already and differ: " + String.join(", ", clashes),
           root.toString(),
-          "nothing was left behind; choose a directory that can be written to");
+          "nothing was written; say --on-clash keep, replace or beside, or take the project into"
+              + " another directory");
     }
-  }
-
-  private static Map<String, Entry> entries(byte[] archive) throws IOException {
-    Map<String, Entry> entries = new LinkedHashMap<>();
-    try (TarArchiveInputStream in =
-        new TarArchiveInputStream(new GZIPInputStream(new ByteArrayInputStream(archive)))) {
-      for (TarArchiveEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
-        String name = entry.getName();
-        if (entry.isFile() && name.indexOf('/') > 0) {
-          boolean executable = (entry.getMode() & 0100) != 0;
-          entries.put(
-              name.substring(name.indexOf('/') + 1), new Entry(in.readAllBytes(), executable));
+    try (Writing writing = new Writing(root)) {
+      Map<Step, Path> staged = new LinkedHashMap<>();
+      for (Step step : steps) {
+        if (step.fate().writes()) {
+          staged.put(step, writing.stage(step.entry().content(), step.entry().executable()));
         }
       }
+      for (Map.Entry<Step, Path> each : staged.entrySet()) {
+        writing.place(each.getValue(), target(each.getKey().written()));
+      }
+      writing.done();
+    } catch (IOException | RuntimeException e) {
+      throw failure(e);
     }
-    return entries;
   }
 
-  /** Where a file of the archive goes; refuses what would leave the directory. */
-  private Path target(String name) throws IOException {
-    Path target = root.resolve(name).normalize();
-    if (!target.startsWith(root) || name.contains("..")) {
+  private Failure failure(Exception e) {
+    if (e instanceof Failure known) {
+      return known;
+    }
+    return new Failure(
+        Failure.CANNOT_WRITE,
+        "The project cannot be written: "
+            + (e instanceof IOException io ? Failure.reason(io) : "the answer is no archive"),
+        root.toString(),
+        "nothing was left behind; choose a directory that can be written to");
+  }
+
+  /** Where a file of the project goes; refuses what a link would lead out of the directory. */
+  private Path target(String path) throws IOException {
+    return inside(root, path);
+  }
+
+  /**
+   * A file below a directory.
+   *
+   * @throws IOException when a link or a file stands where a directory has to be
+   */
+  static Path inside(Path root, String path) throws IOException {
+    Path target = root.resolve(path).normalize();
+    if (!target.startsWith(root) || target.equals(root)) {
       throw new IOException("the archive names a file outside the directory");
     }
     for (Path part = target.getParent();
@@ -120,42 +220,5 @@ final class Directory {
     return Files.isRegularFile(file, LinkOption.NOFOLLOW_LINKS)
         && Files.size(file) == content.length
         && Arrays.equals(Files.readAllBytes(file), content);
-  }
-
-  private static void write(Path target, Entry entry, List<Path> made) throws IOException {
-    makeDirectories(target.toAbsolutePath().getParent(), made);
-    if (Files.exists(target)) {
-      return;
-    }
-    Files.createFile(target);
-    made.add(target);
-    Files.write(target, entry.content);
-    if (entry.executable
-        && target.getFileSystem().supportedFileAttributeViews().contains("posix")) {
-      Set<PosixFilePermission> mode = Files.getPosixFilePermissions(target);
-      mode.add(PosixFilePermission.OWNER_EXECUTE);
-      mode.add(PosixFilePermission.GROUP_EXECUTE);
-      mode.add(PosixFilePermission.OTHERS_EXECUTE);
-      Files.setPosixFilePermissions(target, mode);
-    }
-  }
-
-  private static void makeDirectories(Path folder, List<Path> made) throws IOException {
-    if (!Files.exists(folder)) {
-      makeDirectories(folder.getParent(), made);
-      Files.createDirectory(folder);
-      made.add(folder);
-    }
-  }
-
-  private static void takeBack(List<Path> made) {
-    Collections.reverse(made);
-    for (Path path : made) {
-      try {
-        Files.deleteIfExists(path);
-      } catch (IOException e) {
-        // A directory that somebody put something into meanwhile stays.
-      }
-    }
   }
 }

@@ -20,6 +20,7 @@ final class Failure extends RuntimeException {
   static final int CANNOT_WRITE = 73;
   static final int LATER = 75;
   static final int NOT_ALLOWED = 77;
+  static final int INTERRUPTED = 130;
 
   private final int code;
   private final @Nullable String where;

@@ -110,10 +110,18 @@ final class Screen {
       out.println((start + plain(last)).stripTrailing());
       return;
     }
-    int indent = start.length();
+    int indent = start.replaceAll("\u001b\\[[0-9;]*m", "").length();
     List<String> lines = fold("", 0, Math.max(24, width - indent), last);
     for (int i = 0; i < lines.size(); i++) {
       out.println((i == 0 ? start : " ".repeat(indent)) + soft(lines.get(i)));
+    }
+  }
+
+  /** A sign and what there is to say, folded behind it. */
+  void told(String sign, String text) {
+    List<String> lines = fold("", 0, Math.max(24, Math.min(width, WIDE) - 4), text);
+    for (int i = 0; i < lines.size(); i++) {
+      out.println((i == 0 ? "  " + sign + " " : "    ") + lines.get(i));
     }
   }
 

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.net.HttpURLConnection;
 import java.net.URI;
+import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -55,6 +56,11 @@ final class Service {
 
   Answer post(String path, BriefInput.Document brief) {
     return send(path, brief);
+  }
+
+  /** A text as a part of an address. */
+  static String encoded(String text) {
+    return URLEncoder.encode(text, StandardCharsets.UTF_8);
   }
 
   private URI resolve(String path) {

@@ -14,10 +14,6 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
-import vividtrellis.core.document.Documents;
-import vividtrellis.core.document.Documents.Notation;
-import vividtrellis.core.document.Node;
-import vividtrellis.core.document.Position;
 import vividtrellis.core.pack.Archive.Format;
 
 /** Takes a project home. */
@@ -29,9 +25,11 @@ import vividtrellis.core.pack.Archive.Format;
     footer = {
       "",
       "  vivid take berth-booking.yaml --into berth-booking --git",
+      "  vivid take berth-booking.yaml --into . --look",
       "  vivid take name=tide-board +http-api --archive tide-board.tar.gz",
       "",
-      "Nothing that is there already is overwritten."
+      "Files that are there already and differ: at a terminal it asks, else it stops and writes",
+      "nothing. Lines of an ignore file join those that are there. All is written, or nothing."
     })
 final class TakeCommand implements Callable<Integer> {
 
@@ -49,9 +47,26 @@ final class TakeCommand implements Callable<Integer> {
   private @Nullable String archive;
 
   @Option(
+      names = "--look",
+      description = "Show what would be made and what would become of each file; write nothing.")
+  private boolean look;
+
+  @Option(
+      names = "--on-clash",
+      paramLabel = "WHAT",
+      description = {
+        "Where a file is there and differs: keep mine, replace it,",
+        "put the new one beside it as FILE.beside, or stop."
+      })
+  private @Nullable String onClash;
+
+  @Option(
       names = "--git",
       description = "With --into: make a repository whose first commit is what was written.")
   private boolean git;
+
+  @Option(names = "--no-questions", description = "Never ask; stop where it would have to.")
+  private boolean noQuestions;
 
   @Override
   public Integer call() throws IOException {
@@ -59,6 +74,7 @@ final class TakeCommand implements Callable<Integer> {
       throw new Failure(
           Failure.USAGE, "Say where to, once.", null, "give --into DIR or --archive FILE");
     }
+    Clash.Policy policy = policy();
     if (git && into == null) {
       throw new Failure(
           Failure.USAGE, "--git goes with --into.", null, "give --into DIR, or leave --git out");
@@ -79,44 +95,58 @@ final class TakeCommand implements Callable<Integer> {
       return Blocked.tell(new Screen(spec.commandLine().getErr()), answer.json());
     }
     if (into != null) {
-      Directory.Written written = new Directory(path(into)).write(answer.bytes());
-      if (git) {
-        FirstCommit.make(written.root(), written.files());
+      Directory directory = new Directory(path(into));
+      List<Directory.Step> steps = directory.plan(answer.bytes(), policy);
+      if (!look) {
+        directory.write(steps);
       }
-      tell(out, written.root().toString(), written.files());
-    } else if (String.valueOf(archive).equals("-")) {
+      if (git && !look) {
+        FirstCommit.make(
+            directory.root(),
+            steps.stream()
+                .filter(step -> step.fate() != Directory.Fate.KEPT)
+                .map(Directory.Step::written)
+                .toList());
+      }
+      new TakeView(spec.commandLine().getOut(), common.json()).tell(directory.root(), steps, look);
+      return 0;
+    }
+    if (String.valueOf(archive).equals("-") && !look) {
       System.out.write(answer.bytes());
       System.out.flush();
-    } else {
-      Path file = path(String.valueOf(archive));
-      write(file, answer.bytes());
-      tell(out, file.toString(), List.of(file.getFileName().toString()));
+      return 0;
     }
+    Path file = path(String.valueOf(archive));
+    if (!look) {
+      write(file, answer.bytes());
+    }
+    new TakeView(out, common.json()).tell(file, answer.bytes().length, look);
     return 0;
   }
 
-  private void tell(PrintWriter out, String where, List<String> files) {
-    if (common.json()) {
-      Node.Fields said =
-          new Node.Fields(java.util.Map.of(), Position.NONE)
-              .with("written", Node.text(where))
-              .with("files", Node.texts(files));
-      out.print(Documents.write(said, Notation.JSON));
-      return;
+  private Clash.Policy policy() {
+    if (onClash != null) {
+      if (into == null) {
+        throw new Failure(
+            Failure.USAGE,
+            "--on-clash goes with --into.",
+            null,
+            "give --into DIR, or leave --on-clash out");
+      }
+      for (Clash each : Clash.values()) {
+        if (each.name().equalsIgnoreCase(onClash)) {
+          return path -> each;
+        }
+      }
+      throw new Failure(
+          Failure.USAGE,
+          "There is no way '" + onClash + "' to deal with a clash.",
+          "--on-clash",
+          "say keep, replace, beside or stop");
     }
-    Screen screen = new Screen(out);
-    if (into == null) {
-      screen.line(screen.possible() + " The archive is in " + screen.strong(where) + ".");
-      return;
-    }
-    screen.line(
-        screen.possible() + " " + files.size() + " files are in " + screen.strong(where) + ".");
-    String build = files.contains("gradlew") ? "./gradlew build" : "./mvnw verify";
-    screen.line("  Next:  cd " + quoted(where) + " && " + build);
-  }
-
-  private static String quoted(String path) {
-    return path.matches("[A-Za-z0-9_./-]+") ? path : "'" + path.replace("'", "'\\''") + "'";
+    boolean asks =
+        !noQuestions && !look && !common.json() && !input.isFromInput() && Terminal.isThere();
+    return asks ? new AskedClash(spec.commandLine().getOut()) : path -> Clash.STOP;
   }
 
   private static Format format(String file) {

@@ -1,8 +1,5 @@
 package vividtrellis.cli;
 
-import java.io.IOException;
-import java.nio.charset.MalformedInputException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -16,7 +13,6 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import vividtrellis.core.brief.Nearest;
 import vividtrellis.core.brief.PickWords;
-import vividtrellis.core.document.UnreadableDocument;
 import vividtrellis.core.pack.Receipt;
 import vividtrellis.core.pack.Receipt.Entry;
 import vividtrellis.core.pack.Receipt.Reason;
@@ -53,12 +49,12 @@ final class TraceCommand implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    Receipt receipt = receipt();
+    Receipt receipt = Made.receipt(directory, "vivid trace berth-booking pom.xml");
     Matcher line = LINE.matcher(place);
     boolean one = line.matches() && receipt.file(place).isEmpty();
     String path = (one ? line.group(1) : place).replace('\\', '/').replaceFirst("^\\./", "");
     Entry entry = receipt.file(path).orElseThrow(() -> unknown(receipt, path));
-    String text = read(directory.resolve(path));
+    String text = Made.text(directory.resolve(path));
     boolean changed = !Receipt.digest(text).equals(entry.digest());
     Screen screen = new Screen(spec.commandLine().getOut());
     if (changed) {
@@ -78,44 +74,6 @@ final class TraceCommand implements Callable<Integer> {
       TraceView.show(screen, text, entry.reasons());
     }
     return 0;
-  }
-
-  private Receipt receipt() {
-    Path file = directory.resolve(Receipt.PATH);
-    if (!Files.isRegularFile(file)) {
-      throw new Failure(
-          Failure.UNREADABLE,
-          "There is no receipt in this directory.",
-          file.toString(),
-          "name the directory of a project that was made here, as in: vivid trace berth-booking"
-              + " pom.xml");
-    }
-    try {
-      return Receipt.read(read(file));
-    } catch (UnreadableDocument e) {
-      throw new Failure(
-          Failure.UNREADABLE,
-          String.valueOf(e.getMessage()),
-          file.toString(),
-          "take the project again, or bring the receipt back from version control");
-    }
-  }
-
-  private static String read(Path file) {
-    try {
-      if (Files.size(file) > Receipt.LARGEST) {
-        throw new Failure(Failure.UNREADABLE, "The file is too large.", file.toString(), null);
-      }
-      return Files.readString(file);
-    } catch (MalformedInputException e) {
-      throw new Failure(Failure.UNREADABLE, "The file is no text any more.", file.toString(), null);
-    } catch (IOException e) {
-      throw new Failure(
-          Failure.UNREADABLE,
-          "The file cannot be read: " + Failure.reason(e) + ".",
-          file.toString(),
-          "bring it back, or name another one");
-    }
   }
 
   private static Failure unknown(Receipt receipt, String path) {

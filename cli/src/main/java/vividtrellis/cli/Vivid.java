@@ -15,12 +15,16 @@ import picocli.CommandLine.Spec;
     name = "vivid",
     subcommands = {
       CatalogCommand.class,
+      BriefCommand.class,
       CheckCommand.class,
-      CompareCommand.class,
       LatticeCommand.class,
       OutlineCommand.class,
       TakeCommand.class,
-      TraceCommand.class
+      WithdrawCommand.class,
+      CompareCommand.class,
+      TraceCommand.class,
+      LinkCommand.class,
+      CommandLine.HelpCommand.class
     },
     mixinStandardHelpOptions = true,
     versionProvider = Vivid.Version.class,
@@ -68,7 +72,8 @@ public final class Vivid implements Runnable {
   public void run() {
     throw new CommandLine.ParameterException(
         spec.commandLine(),
-        "Say what to do: catalog, check, compare, lattice, outline, take, trace or audit.");
+        "Say what to do: catalog, brief, check, lattice, outline, take, withdraw, compare, trace,"
+            + " link or audit.");
   }
 
   private static int usage(CommandLine.ParameterException e, String[] args) {

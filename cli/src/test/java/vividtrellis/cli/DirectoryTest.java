@@ -2,12 +2,16 @@ package vividtrellis.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.entry;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import java.util.zip.GZIPOutputStream;
 import org.apache.commons.compress.archivers.tar.TarArchiveEntry;
@@ -15,7 +19,10 @@ import org.apache.commons.compress.archivers.tar.TarArchiveOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import vividtrellis.cli.Directory.Fate;
+import vividtrellis.cli.Directory.Step;
 
 class DirectoryTest {
 
@@ -37,58 +44,125 @@ class DirectoryTest {
     return bytes.toByteArray();
   }
 
-  private long files() throws IOException {
-    try (Stream<Path> all = Files.walk(temp)) {
-      return all.filter(Files::isRegularFile).count();
+  private static List<Step> take(Path into, Clash policy, byte[] archive) {
+    Directory directory = new Directory(into);
+    List<Step> steps = directory.plan(archive, path -> policy);
+    directory.write(steps);
+    return steps;
+  }
+
+  /** Everything below, with what is in it. */
+  private Map<String, String> all() throws IOException {
+    Map<String, String> all = new TreeMap<>();
+    try (Stream<Path> below = Files.walk(temp)) {
+      for (Path each : below.filter(Files::isRegularFile).toList()) {
+        all.put(temp.relativize(each).toString(), Files.readString(each));
+      }
     }
+    return all;
   }
 
   @Test
   void writesTheContentsWithRunBitsAndAgainOverTheSame() throws IOException {
     byte[] archive = archive("root/mvnw", "root/src/a.txt");
-    Directory directory = new Directory(temp.resolve("new/project"));
+    Path into = temp.resolve("new/project");
 
-    assertThat(directory.write(archive).files()).containsExactly("mvnw", "src/a.txt");
-    assertThat(temp.resolve("new/project/mvnw")).isExecutable();
-    assertThat(temp.resolve("new/project/src/a.txt")).hasContent("content of root/src/a.txt");
-    assertThat(directory.write(archive).files()).hasSize(2);
+    assertThat(take(into, Clash.STOP, archive))
+        .extracting(Step::fate)
+        .containsExactly(Fate.NEW, Fate.NEW);
+    assertThat(into.resolve("mvnw")).isExecutable();
+    assertThat(take(into, Clash.STOP, archive)).extracting(Step::fate).containsOnly(Fate.SAME);
+    assertThat(all())
+        .containsOnly(
+            entry("new/project/mvnw", "content of root/mvnw"),
+            entry("new/project/src/a.txt", "content of root/src/a.txt"));
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "KEEP, mine, absent",
+    "REPLACE, content of root/README.md, absent",
+    "BESIDE, mine, content of root/README.md"
+  })
+  void whatIsThereAndDiffersIsDealtWithAsAsked(Clash policy, String readme, String beside)
+      throws IOException {
+    Files.writeString(temp.resolve("README.md"), "mine");
+    Files.writeString(temp.resolve(".gitignore"), "# mine\n/notes\nlast");
+
+    take(temp, policy, archive("root/README.md", "root/.gitignore", "root/a.txt"));
+
+    Map<String, String> all = all();
+    assertThat(all).containsEntry("README.md", readme).containsKey("a.txt");
+    assertThat(all.getOrDefault("README.md.beside", "absent")).isEqualTo(beside);
+    assertThat(all.get(".gitignore"))
+        .isEqualTo("# mine\n/notes\nlast\ncontent of root/.gitignore\n");
   }
 
   @Test
-  void whatIsThereAndDiffersStopsEverything() throws IOException {
+  void whatIsThereAndDiffersCanStopEverything() throws IOException {
     Files.writeString(temp.resolve("README.md"), "mine");
 
-    assertThatThrownBy(() -> new Directory(temp).write(archive("root/a.txt", "root/README.md")))
+    assertThatThrownBy(() -> take(temp, Clash.STOP, archive("root/a.txt", "root/README.md")))
         .isInstanceOf(Failure.class)
         .hasMessageContaining("README.md")
         .extracting(e -> ((Failure) e).code())
         .isEqualTo(Failure.CANNOT_WRITE);
-    assertThat(files()).isEqualTo(1);
-    assertThat(temp.resolve("README.md")).hasContent("mine");
+    assertThat(all()).containsOnly(entry("README.md", "mine"));
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"root/../../evil", "root/a/../../../evil", "root//etc/evil"})
-  void neverLeavesTheDirectory(String name) throws IOException {
+  @ValueSource(
+      strings = {
+        "root/../../evil",
+        "root/a/../../../evil",
+        "root//etc/evil",
+        "root/.git/hooks/post-merge",
+        "root/sub/.GIT/config"
+      })
+  void neverLeavesTheDirectoryNorTouchesVersionControl(String name) throws IOException {
     Path inside = Files.createDirectory(temp.resolve("inside"));
 
-    assertThatThrownBy(() -> new Directory(inside).write(archive("root/ok", name)))
+    assertThatThrownBy(() -> take(inside, Clash.REPLACE, archive("root/ok", name)))
         .isInstanceOf(Failure.class);
-    assertThat(files()).isZero();
+    assertThat(all()).isEmpty();
   }
 
   @Test
-  void doesNotFollowLinksAndTakesBackWhatItWroteWhenItFails() throws IOException {
+  void doesNotFollowLinksAndPutsEverythingBackWhenItFails() throws IOException {
     Path inside = Files.createDirectory(temp.resolve("inside"));
     Path outside = Files.createDirectory(temp.resolve("outside"));
+    Path secret = Files.writeString(outside.resolve("secret"), "not ours");
     Files.createSymbolicLink(inside.resolve("src"), outside);
+    Files.createSymbolicLink(inside.resolve("link"), secret);
 
-    assertThatThrownBy(() -> new Directory(inside).write(archive("root/ok", "root/src/a.txt")))
+    assertThatThrownBy(() -> take(inside, Clash.REPLACE, archive("root/ok", "root/src/a.txt")))
         .isInstanceOf(Failure.class)
         .hasMessageContaining("link");
     Files.delete(inside.resolve("src"));
-    assertThatThrownBy(() -> new Directory(inside).write(archive("root/x", "root/x/under-a-file")))
+    Files.writeString(inside.resolve("x"), "mine");
+    Map<String, String> before = all();
+    assertThatThrownBy(
+            () -> take(inside, Clash.REPLACE, archive("root/ok", "root/x", "root/x/under-a-file")))
         .isInstanceOf(Failure.class);
-    assertThat(files()).isZero();
+    assertThat(all()).isEqualTo(before);
+
+    take(inside, Clash.REPLACE, archive("root/link"));
+    assertThat(inside.resolve("link")).isRegularFile().hasContent("content of root/link");
+    assertThat(secret).hasContent("not ours");
+  }
+
+  @Test
+  void whatFailsHalfwayIsTakenBackStepByStep() throws IOException {
+    Files.writeString(temp.resolve("a.txt"), "mine");
+    Map<String, String> before = all();
+
+    try (Writing writing = new Writing(temp)) {
+      writing.place(writing.stage(new byte[] {1}, false), temp.resolve("a.txt"));
+      writing.place(writing.stage(new byte[] {2}, true), temp.resolve("new/b.txt"));
+      assertThat(temp.resolve("new/b.txt")).exists();
+    }
+
+    assertThat(all()).isEqualTo(before);
+    assertThat(temp.resolve("new")).doesNotExist();
   }
 }

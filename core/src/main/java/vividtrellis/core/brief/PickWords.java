@@ -126,6 +126,24 @@ public final class PickWords {
     return pointer;
   }
 
+  /** All picks of a brief as command line words; they make the same brief again. */
+  public static List<String> words(Brief brief) {
+    List<String> words = new ArrayList<>();
+    brief.texts().forEach((key, value) -> words.add(key.word() + "=" + value));
+    brief.starters().forEach(id -> words.add("+" + id));
+    brief.extras().forEach(id -> words.add("+" + id));
+    return words;
+  }
+
+  /** All picks of a brief as an address says them; they make the same brief again. */
+  public static List<String> picks(Brief brief) {
+    List<String> picks = new ArrayList<>();
+    brief.texts().forEach((key, value) -> picks.add(key.word() + ":" + value));
+    brief.starters().forEach(id -> picks.add("starter:" + id));
+    brief.extras().forEach(id -> picks.add("extra:" + id));
+    return picks;
+  }
+
   private static Brief set(Brief brief, String word, String name, String value) {
     if (name.equals("starters") || name.equals("extras")) {
       List<String> list =

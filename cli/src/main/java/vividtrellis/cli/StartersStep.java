@@ -1,0 +1,105 @@
+package vividtrellis.cli;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import vividtrellis.core.brief.Brief;
+
+/**
+ * Finds starters by what one would type, and adds them one by one.
+ *
+ * @param starters of the catalog
+ */
+record StartersStep(List<Json> starters) implements Interview.Step {
+
+  private static final int MOST_SHOWN = 8;
+
+  @Override
+  public boolean ask(Interview interview) {
+    Screen screen = interview.screen();
+    screen.line("");
+    screen.line(
+        screen.strong("Starters")
+            + screen.soft("  a word searches, -ID takes one away, Enter goes on"));
+    List<String> shown = List.of();
+    while (true) {
+      List<String> picked = interview.brief().starters();
+      String prompt = "starters" + (picked.isEmpty() ? "" : " [" + String.join(", ", picked) + "]");
+      String answer = interview.ask(prompt + ": ", Interview.ids(starters));
+      if (answer.equals(Interview.BACK)) {
+        return false;
+      }
+      if (answer.isEmpty()) {
+        return true;
+      }
+      String id = Interview.chosen(answer, shown);
+      if (id.startsWith("-")) {
+        takeAway(interview, id.substring(1).strip());
+      } else if (Interview.ids(starters).contains(id)) {
+        add(interview, id);
+      } else {
+        shown = search(interview, answer);
+      }
+    }
+  }
+
+  private static void takeAway(Interview interview, String id) {
+    List<String> left = new ArrayList<>(interview.brief().starters());
+    if (left.remove(id)) {
+      interview.take(interview.brief().withStarters(left), "");
+    } else {
+      Screen screen = interview.screen();
+      screen.line("  " + screen.impossible() + " " + Screen.plain(id) + " is not picked.");
+    }
+  }
+
+  private static void add(Interview interview, String id) {
+    Optional<String> refusal = interview.refusal("starter", id);
+    if (refusal.isPresent()) {
+      Screen screen = interview.screen();
+      screen.told(screen.impossible(), refusal.get());
+      return;
+    }
+    Brief brief = interview.brief();
+    if (!brief.starters().contains(id)) {
+      List<String> more = new ArrayList<>(brief.starters());
+      more.add(id);
+      // What it asks for may be picked next, so only what cannot be had with it stops it.
+      interview.take(brief.withStarters(more), "");
+      needs(interview, "/starters/" + (more.size() - 1));
+    }
+  }
+
+  /** What is missing for a starter, which further ones can bring. */
+  private static void needs(Interview interview, String pointer) {
+    Screen screen = interview.screen();
+    for (Json finding : interview.verdict().list("findings")) {
+      boolean about = finding.list("picks").stream().anyMatch(p -> p.text().equals(pointer));
+      if (about && !finding.text("severity").equals("note")) {
+        String ways =
+            String.join("; ", finding.list("remedies").stream().map(r -> r.text("title")).toList());
+        screen.told(screen.caution(), finding.text("because"));
+        if (!ways.isEmpty()) {
+          screen.paragraph(4, ways + ".");
+        }
+      }
+    }
+  }
+
+  private static List<String> search(Interview interview, String text) {
+    List<Json> found = interview.search(text).list("starters");
+    List<String> shown = new ArrayList<>();
+    for (Json each : found.subList(0, Math.min(MOST_SHOWN, found.size()))) {
+      shown.add(each.text("id"));
+      interview.row(
+          shown.size(),
+          each.text("id"),
+          interview.refusal("starter", each.text("id")),
+          each.text("summary"));
+    }
+    if (found.isEmpty()) {
+      interview.screen().line("  Nothing is found for " + Screen.plain(text) + ".");
+    }
+    return shown;
+  }
+}
