@@ -33,6 +33,39 @@ class CommandLineTest {
         .run(60);
   }
 
+  /** At a terminal, with Ctrl-C once a text is to be seen. */
+  private int interrupted(Running product, String line, String shown) throws Exception {
+    Path own = Files.createTempDirectory("vivid-terminal");
+    String typed =
+        """
+        set -m  # else what runs in the background ignores Ctrl-C
+        mkfifo $OWN/in
+        script -qec "$LINE" /dev/null < $OWN/in > $OWN/out &
+        exec 3> $OWN/in
+        until grep -q "$SHOWN" $OWN/out; do sleep 0.1; done
+        printf '\\003' >&3
+        wait $!
+        """;
+    try {
+      return new Command(temp, List.of("bash", "-c", typed))
+          .with(
+              Map.of(
+                  "OWN",
+                  own.toString(),
+                  "LINE",
+                  Product.CHECKOUT + "/vivid " + line,
+                  "SHOWN",
+                  shown))
+          .with(Map.of("VIVID_SERVER", product.base(), "TERM", "dumb", "LANG", "C.UTF-8", "CI", ""))
+          .run(60)
+          .code();
+    } finally {
+      for (String each : List.of("in", "out", "")) {
+        Files.deleteIfExists(own.resolve(each));
+      }
+    }
+  }
+
   private Command.Result take(Running product, String... more) throws Exception {
     List<String> words = new ArrayList<>(List.of("take"));
     words.addAll(List.of(PICKS));
@@ -130,7 +163,7 @@ class CommandLineTest {
 
   @Test
   void endingTheQuestionsWritesNothing(Running product) throws Exception {
-    assertThat(typing(product, "tide-board\r\u0003", "brief").code()).isEqualTo(130);
+    assertThat(interrupted(product, "brief", "Name of the project")).isEqualTo(130);
     assertThat(typing(product, "tide-board\r", "brief").code()).isEqualTo(130);
     assertThat(all()).isEmpty();
   }
@@ -218,7 +251,7 @@ class CommandLineTest {
     Map<String, String> before = repository();
     String line = "take name=tide-board +http-api --into .";
 
-    assertThat(typing(product, "\u0003", line).code()).isEqualTo(130);
+    assertThat(interrupted(product, line, "is there and differs")).isEqualTo(130);
     assertThat(typing(product, "what\rs\r", line).code()).isEqualTo(73);
     assertThat(all()).isEqualTo(before);
     assertThat(take(product, "--into", "/proc/none").code()).isEqualTo(73);
@@ -254,5 +287,88 @@ class CommandLineTest {
         .isEqualTo(fetched);
     assertThat(link.out())
         .contains(product.base() + "/#pick=name:tide-board", "'title=Tide & Board'");
+  }
+
+  private static final String VARIANTS =
+      """
+      project: { name: fare-ledger }
+      starters: [http-api]
+      variants:
+        plain: { starters: [] }
+        old-server: { packaging: war, framework: spring-boot@3.5, default: yes }
+      """;
+
+  @Test
+  void eachVariantOfABriefIsAProjectOfItsOwn(Running product) throws Exception {
+    Files.writeString(temp.resolve("fares.yaml"), VARIANTS);
+
+    Command.Result all = product.vivid(temp, "take", "fares.yaml", "--all", "--into", "all");
+
+    assertThat(all.code()).as(all.both()).isZero();
+    assertThat(all.out()).contains("plain  -http-api", "framework=spring-boot@3.5 packaging=war");
+    assertThat(Files.readString(temp.resolve("all/old-server/pom.xml")))
+        .contains("<packaging>war</packaging>");
+    assertThat(temp.resolve("all/plain/src/main/java/org/example/fareledger/about")).doesNotExist();
+    // The one that is marked is meant where none is named, by the service as well.
+    assertThat(product.vivid(temp, "compare", "fares.yaml", "all/old-server").out())
+        .contains("Nothing differs");
+    assertThat(product.vivid(temp, "outline", "fares.yaml", "--variant", "plain").out())
+        .doesNotContain("AboutController");
+    Command.Result none = product.vivid(temp, "check", "fares.yaml", "--variant", "plian");
+    assertThat(none.code()).isEqualTo(65);
+    assertThat(none.err()).contains("plain, old-server");
+    assertThat(product.vivid(temp, "check", "fares.yaml", "--apply", "1").code()).isEqualTo(64);
+    assertThat(temp.resolve("fares.yaml")).hasContent(VARIANTS);
+  }
+
+  @Test
+  void onesOwnDefaultsBeginABriefOfWordsAndSayWhereTheyComeFrom(Running product) throws Exception {
+    Path config = temp.resolve("config/vivid-trellis/config.yaml");
+    Files.createDirectories(config.getParent());
+    Files.writeString(
+        config, "server: " + product.base() + "\ngroup: saltmarsh.example\nextras: [editor]\n");
+    Map<String, String> own = Map.of("XDG_CONFIG_HOME", temp.resolve("config").toString());
+    String vivid = Product.CHECKOUT + "/vivid";
+
+    Command.Result words =
+        new Command(temp, List.of(vivid, "brief", "name=tide-board", "+container"))
+            .with(own)
+            .run(60);
+    assertThat(words.out())
+        .as(words.both())
+        .contains("group: saltmarsh.example", "- editor", "- container");
+    Command.Result explained =
+        new Command(temp, List.of(vivid, "config", "--explain")).with(own).run(60);
+    assertThat(explained.out().lines())
+        .anyMatch(line -> line.contains("server") && line.contains(config.toString()))
+        .anyMatch(line -> line.contains("language") && line.contains("not set"));
+    Files.writeString(config, "grup: x\n");
+    Command.Result wrong = new Command(temp, List.of(vivid, "config")).with(own).run(60);
+    assertThat(wrong.code()).isEqualTo(65);
+    assertThat(wrong.err()).contains("nearest is 'group'");
+  }
+
+  @Test
+  void aShellCompletesCommandsAndWhatTheCatalogHas(Running product) throws Exception {
+    Command.Result script = product.vivid(temp, "completion", "bash");
+    Files.writeString(temp.resolve("vivid.bash"), script.out());
+    String typed =
+        """
+        . ./vivid.bash 2>/dev/null
+        compopt() { :; }
+        COMP_WORDS=(vivid take +http-a); COMP_CWORD=2; _complete_vivid; echo "${COMPREPLY[@]}"
+        COMP_WORDS=(vivid withd); COMP_CWORD=1; _complete_vivid; echo "${COMPREPLY[@]}"
+        """;
+    assertThat(
+            new Command(temp, List.of("bash"))
+                .saying(typed)
+                .run(30)
+                .out()
+                .lines()
+                .map(String::strip))
+        .containsExactly("+http-api", "withdraw");
+    assertThat(product.vivid(temp, "completion", "fish").out())
+        .contains("-a 'withdraw' -d 'Takes back", "framework=spring-boot@4.1 ");
+    assertThat(product.vivid(temp, "completion", "dash").code()).isEqualTo(64);
   }
 }

@@ -58,12 +58,28 @@ class TerminalTest {
 
   @Test
   void everyCommandExplainsItselfWithExamples(Running product) throws Exception {
-    for (String command : List.of("catalog", "check", "outline", "take", "trace")) {
+    for (String command :
+        List.of(
+            "catalog",
+            "brief",
+            "check",
+            "lattice",
+            "outline",
+            "take",
+            "withdraw",
+            "compare",
+            "trace",
+            "link",
+            "config",
+            "completion")) {
       Command.Result help = product.vivid(temp, command, "--help");
       assertThat(help.code()).isZero();
-      assertThat(help.out()).contains("  vivid " + command);
+      assertThat(help.out().lines().filter(line -> line.startsWith("  vivid " + command)))
+          .as(command)
+          .hasSizeGreaterThan(1);
     }
-    assertThat(product.vivid(temp, "--version").out()).contains("vivid 0.1.0");
+    assertThat(product.vivid(temp, "--version").out())
+        .contains("vivid 0.1.0", "service 0.1.0, edition 2026-11");
     assertThat(product.vivid(temp).code()).isEqualTo(64);
   }
 }

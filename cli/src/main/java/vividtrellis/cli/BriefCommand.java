@@ -59,7 +59,7 @@ final class BriefCommand implements Callable<Integer> {
     Service service = common.service();
     PrintWriter out = spec.commandLine().getOut();
     boolean asks = !noQuestions && !common.json() && Terminal.isThere() && !input.hasBrief();
-    Brief given = !input.isEmpty() ? input.brief(service) : Brief.empty();
+    Brief given = !input.isEmpty() ? input.brief(service) : Config.read().begun();
     if (asks) {
       try (Asker asker = new Asker()) {
         Screen screen = new Screen(asker.out());

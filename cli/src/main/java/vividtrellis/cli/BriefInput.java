@@ -11,10 +11,13 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.PickWords;
+import vividtrellis.core.brief.Variants;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.UnreadableDocument;
@@ -35,6 +38,12 @@ final class BriefInput {
         "Words override the file."
       })
   private List<String> given = new ArrayList<>();
+
+  @Option(
+      names = "--variant",
+      paramLabel = "NAME",
+      description = "Of a brief with variants, take this one.")
+  private @Nullable String variant;
 
   private boolean takesMore;
 
@@ -69,6 +78,33 @@ final class BriefInput {
   /** The brief that the picks make. */
   Brief brief(Service service) {
     Document document = document(service);
+    try {
+      return Variants.meant(Briefs.read(document.text(), document.notation()));
+    } catch (UnreadableDocument e) {
+      throw Service.unreadable(e);
+    }
+  }
+
+  /** Whether the brief of a file has variants. */
+  boolean hasVariants() {
+    Document document = read(files().get(0));
+    try {
+      return !Variants.names(Briefs.read(document.text(), document.notation())).isEmpty();
+    } catch (UnreadableDocument e) {
+      throw Service.unreadable(e);
+    }
+  }
+
+  /** The brief as its file has it, with its variants. */
+  Brief withVariants() {
+    if (variant != null || files().isEmpty() || given.size() > 1) {
+      throw new Failure(
+          Failure.USAGE,
+          "All variants are those of one brief file.",
+          null,
+          "name the file alone, as in: vivid take berth-booking.yaml --all --into DIR");
+    }
+    Document document = read(files().get(0));
     try {
       return Briefs.read(document.text(), document.notation());
     } catch (UnreadableDocument e) {
@@ -105,14 +141,19 @@ final class BriefInput {
       }
       files = List.of("-");
     }
-    Document document =
-        files.isEmpty() ? new Document("the words", "{}", Notation.JSON) : read(files.get(0));
-    return words.isEmpty() ? document : changed(document, words, service);
+    Document document = files.isEmpty() ? begun() : read(files.get(0));
+    return words.isEmpty() && variant == null ? document : changed(document, words, service);
   }
 
-  private static Document changed(Document document, List<String> words, Service service) {
+  private static Document begun() {
+    return new Document(
+        "the words", Briefs.write(Config.read().begun(), Notation.JSON), Notation.JSON);
+  }
+
+  private Document changed(Document document, List<String> words, Service service) {
     try {
-      Brief brief = Briefs.read(document.text(), document.notation());
+      Brief whole = Briefs.read(document.text(), document.notation());
+      Brief brief = variant == null ? Variants.meant(whole) : Variants.of(whole, variant);
       List<String> extras =
           words.stream().anyMatch(word -> word.startsWith("+")) ? extras(service) : List.of();
       for (String word : words) {

@@ -51,6 +51,13 @@ final class CheckCommand implements Callable<Integer> {
   @Override
   public Integer call() throws IOException {
     Service service = common.service();
+    if (way != null && input.file().isPresent() && input.hasVariants()) {
+      throw new Failure(
+          Failure.USAGE,
+          "A way out of a variant has no place in the file of them all.",
+          "--apply",
+          "write the variant to a file of its own: vivid brief FILE --variant NAME --to OTHER");
+    }
     BriefInput.Document document = input.document(service);
     String query = way == null ? "" : "?apply=" + way;
     Service.Answer answer = service.post("/checks" + query, document);

@@ -1,17 +1,19 @@
 package vividtrellis.cli;
 
 import java.net.URI;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Option;
 
 /** What every command understands. */
 final class Common {
 
+  private static final String LOCAL = "http://127.0.0.1:7411";
+
   @Option(
       names = "--server",
       paramLabel = "ADDRESS",
-      defaultValue = "${env:VIVID_SERVER:-http://127.0.0.1:7411}",
-      description = "Address of the service (default: ${DEFAULT-VALUE}).")
-  private String server = "";
+      description = "Address of the service (default: VIVID_SERVER, your config, " + LOCAL + ").")
+  private @Nullable String server;
 
   @Option(names = "--json", description = "Print the service's answer as JSON.")
   private boolean json;
@@ -26,18 +28,48 @@ final class Common {
 
   /** Address of the service, without a slash at its end. */
   String address() {
-    return server.replaceFirst("/+$", "");
+    return server(server).replaceFirst("/+$", "");
+  }
+
+  private static String server(@Nullable String given) {
+    String named = System.getenv("VIVID_SERVER");
+    return given != null
+        ? given
+        : named != null && !named.isBlank()
+            ? named
+            : Config.read().text(Config.SERVER).orElse(LOCAL);
+  }
+
+  /** Where the address comes from. */
+  String origin() {
+    String named = System.getenv("VIVID_SERVER");
+    Config config = Config.read();
+    return server != null
+        ? "--server"
+        : named != null && !named.isBlank()
+            ? "the variable VIVID_SERVER"
+            : config.text(Config.SERVER).isPresent() ? config.file().toString() : "built in";
   }
 
   Service service() {
+    return service(server);
+  }
+
+  /**
+   * A service.
+   *
+   * @param given its address, if that was said
+   */
+  static Service service(@Nullable String given) {
+    String address = server(given);
     try {
-      return new Service(URI.create(server));
+      return new Service(URI.create(address));
     } catch (IllegalArgumentException e) {
       throw new Failure(
           Failure.USAGE,
-          "The address of the service is none: " + server,
-          "--server or VIVID_SERVER",
-          "give one like http://127.0.0.1:7411");
+          "The address of the service is none: " + address,
+          "--server, VIVID_SERVER or your config",
+          "give one like " + LOCAL);
     }
   }
 }

@@ -6,7 +6,10 @@ import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -14,6 +17,11 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Briefs;
+import vividtrellis.core.brief.Variants;
+import vividtrellis.core.document.Documents.Notation;
+import vividtrellis.core.document.UnreadableDocument;
 import vividtrellis.core.pack.Archive.Format;
 
 /** Takes a project home. */
@@ -61,6 +69,11 @@ final class TakeCommand implements Callable<Integer> {
   private @Nullable String onClash;
 
   @Option(
+      names = "--all",
+      description = "Of a brief with variants, take each: into DIR/NAME, or as FILE-NAME.")
+  private boolean all;
+
+  @Option(
       names = "--git",
       description = "With --into: make a repository whose first commit is what was written.")
   private boolean git;
@@ -74,29 +87,106 @@ final class TakeCommand implements Callable<Integer> {
       throw new Failure(
           Failure.USAGE, "Say where to, once.", null, "give --into DIR or --archive FILE");
     }
+    if (all && "-".equals(archive)) {
+      throw new Failure(
+          Failure.USAGE, "Standard output has room for one archive.", null, "name a FILE");
+    }
     Clash.Policy policy = policy();
     if (git && into == null) {
       throw new Failure(
           Failure.USAGE, "--git goes with --into.", null, "give --into DIR, or leave --git out");
     }
-    if (git) {
-      FirstCommit.mayBeMadeIn(path(String.valueOf(into)));
-    }
-    Format format = into == null ? format(String.valueOf(archive)) : Format.TAR_GZ;
     Service service = common.service();
-    Service.Answer answer =
-        service.post("/archives?format=" + format.word(), input.document(service));
-    PrintWriter out = spec.commandLine().getOut();
-    if (answer.status() == 422) {
-      if (common.json()) {
-        out.println(answer.text());
+    if (!all) {
+      Optional<byte[]> archive = fetch(service, input.document(service), "");
+      return archive.isEmpty() ? Failure.BLOCKED : put(archive.get(), into, this.archive, policy);
+    }
+    Brief whole = input.withVariants();
+    Map<String, byte[]> archives = new LinkedHashMap<>();
+    for (String name : Variants.names(whole)) {
+      Optional<byte[]> fetched = fetch(service, variant(whole, name), name);
+      if (fetched.isEmpty()) {
         return Failure.BLOCKED;
       }
-      return Blocked.tell(new Screen(spec.commandLine().getErr()), answer.json());
+      archives.put(name, fetched.get());
     }
+    if (archives.isEmpty()) {
+      throw new Failure(Failure.USAGE, "This brief has no variants.", null, "leave --all out");
+    }
+    for (Map.Entry<String, byte[]> each : archives.entrySet()) {
+      if (!common.json()) {
+        differences(whole, each.getKey());
+      }
+      put(each.getValue(), inside(into, each.getKey()), named(this.archive, each.getKey()), policy);
+    }
+    return 0;
+  }
+
+  private void differences(Brief whole, String name) {
+    List<String> differences = Variants.differences(whole, Variants.of(whole, name));
+    Screen screen = new Screen(spec.commandLine().getOut());
+    screen.line(
+        screen.strong(name)
+            + "  "
+            + (differences.isEmpty()
+                ? "as the brief itself"
+                : Screen.plain(String.join(" ", differences))));
+  }
+
+  private static BriefInput.Document variant(Brief whole, String name) {
+    if (!name.matches("[A-Za-z0-9][A-Za-z0-9._-]{0,63}")) {
+      throw new Failure(
+          Failure.USAGE,
+          "The variant's name cannot be that of a directory: " + name,
+          "/variants",
+          "use letters, digits, dots and dashes");
+    }
+    try {
+      return new BriefInput.Document(
+          name, Briefs.write(Variants.of(whole, name), Notation.JSON), Notation.JSON);
+    } catch (UnreadableDocument e) {
+      throw Service.unreadable(e);
+    }
+  }
+
+  private static @Nullable String inside(@Nullable String folder, String name) {
+    return folder == null ? null : Path.of(folder, name).toString();
+  }
+
+  /** tide-board-NAME.tar.gz for tide-board.tar.gz. */
+  private static @Nullable String named(@Nullable String archive, String name) {
+    return archive == null ? null : archive.replaceFirst("(?=\\.(zip|tar\\.gz)$)", "-" + name);
+  }
+
+  /** The archive of a brief; if there is none, it was told why. */
+  private Optional<byte[]> fetch(Service service, BriefInput.Document brief, String variant) {
+    Format format = into == null ? format(String.valueOf(archive)) : Format.TAR_GZ;
+    Service.Answer answer = service.post("/archives?format=" + format.word(), brief);
+    if (answer.status() != 422) {
+      return Optional.of(answer.bytes());
+    }
+    if (common.json()) {
+      spec.commandLine().getOut().println(answer.text());
+    } else {
+      Screen screen = new Screen(spec.commandLine().getErr());
+      if (!variant.isEmpty()) {
+        screen.line(screen.strong(variant));
+      }
+      Blocked.tell(screen, answer.json());
+    }
+    return Optional.empty();
+  }
+
+  private int put(
+      byte[] bytes, @Nullable String into, @Nullable String archive, Clash.Policy policy)
+      throws IOException {
+    PrintWriter out = spec.commandLine().getOut();
     if (into != null) {
       Directory directory = new Directory(path(into));
-      List<Directory.Step> steps = directory.plan(answer.bytes(), policy);
+      if (git) {
+        FirstCommit.mayBeMadeIn(directory.root());
+      }
+      List<Directory.Step> steps = directory.plan(bytes, policy);
       if (!look) {
         directory.write(steps);
       }
@@ -108,19 +198,19 @@ final class TakeCommand implements Callable<Integer> {
                 .map(Directory.Step::written)
                 .toList());
       }
-      new TakeView(spec.commandLine().getOut(), common.json()).tell(directory.root(), steps, look);
+      new TakeView(out, common.json()).tell(directory.root(), steps, look);
       return 0;
     }
-    if (String.valueOf(archive).equals("-") && !look) {
-      System.out.write(answer.bytes());
+    if ("-".equals(archive) && !look) {
+      System.out.write(bytes);
       System.out.flush();
       return 0;
     }
     Path file = path(String.valueOf(archive));
     if (!look) {
-      write(file, answer.bytes());
+      write(file, bytes);
     }
-    new TakeView(out, common.json()).tell(file, answer.bytes().length, look);
+    new TakeView(out, common.json()).tell(file, bytes.length, look);
     return 0;
   }
 

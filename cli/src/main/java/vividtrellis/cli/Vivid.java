@@ -24,6 +24,8 @@ import picocli.CommandLine.Spec;
       CompareCommand.class,
       TraceCommand.class,
       LinkCommand.class,
+      ConfigCommand.class,
+      CompletionCommand.class,
       CommandLine.HelpCommand.class
     },
     mixinStandardHelpOptions = true,
@@ -73,7 +75,7 @@ public final class Vivid implements Runnable {
     throw new CommandLine.ParameterException(
         spec.commandLine(),
         "Say what to do: catalog, brief, check, lattice, outline, take, withdraw, compare, trace,"
-            + " link or audit.");
+            + " link, config, completion or audit.");
   }
 
   private static int usage(CommandLine.ParameterException e, String[] args) {
@@ -108,12 +110,20 @@ public final class Vivid implements Runnable {
     return failure.code();
   }
 
-  /** The client's version; what the service says of itself stands in every answer. */
+  /** The client's version, and that of the service with its edition if it answers. */
   static final class Version implements IVersionProvider {
     @Override
     public String[] getVersion() {
       String version = Vivid.class.getPackage().getImplementationVersion();
-      return new String[] {"vivid " + (version == null ? "from sources" : version)};
+      String client = "vivid " + (version == null ? "from sources" : version);
+      try {
+        Json catalog = Common.service(null).get("/catalog").json();
+        return new String[] {
+          client, "service " + catalog.text("service") + ", edition " + catalog.text("edition")
+        };
+      } catch (Failure e) {
+        return new String[] {client, "service does not answer"};
+      }
     }
   }
 }

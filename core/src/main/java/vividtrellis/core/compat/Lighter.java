@@ -51,9 +51,6 @@ final class Lighter {
     lighter.drafts.addAll(remarks);
     lighter.twice("starters", brief.starters());
     lighter.twice("extras", brief.extras());
-    if (!brief.variants().values().isEmpty()) {
-      lighter.plain(Severity.CAUTION, "variants-not-yet", List.of("/variants"), Map.of());
-    }
     return lighter.drafts;
   }
 

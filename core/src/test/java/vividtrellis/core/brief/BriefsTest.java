@@ -125,4 +125,38 @@ class BriefsTest {
     assertThatThrownBy(() -> PickWords.applyPick(Brief.empty(), "http-api"))
         .isInstanceOf(PickWords.UnknownWord.class);
   }
+
+  @Test
+  void aVariantIsTheBriefWithItsDifferencesMergedIn() {
+    Brief brief =
+        Briefs.read(
+            """
+            project: { name: fare-ledger, title: Fares }
+            starters: [http-api, sql-orm]
+            framework: spring-boot@4.1
+            variants:
+              plain: { starters: null, project: { title: null, summary: Plain } }
+              old: { framework: spring-boot@3.5, starters: [http-api], default: yes }
+              wrong: { framwork: x }
+            """,
+            Notation.YAML);
+
+    Brief plain = Variants.of(brief, "plain");
+    assertThat(plain.starters()).isEmpty();
+    assertThat(plain.texts())
+        .containsOnlyKeys(Key.NAME, Key.SUMMARY, Key.FRAMEWORK)
+        .containsEntry(Key.SUMMARY, "Plain");
+    assertThat(Variants.meant(brief)).isEqualTo(Variants.of(brief, "old"));
+    assertThat(Variants.differences(brief, Variants.of(brief, "old")))
+        .containsExactly("framework=spring-boot@3.5", "-sql-orm");
+    assertThatThrownBy(() -> Variants.of(brief, "wrong"))
+        .extracting(e -> ((UnreadableDocument) e).faults().get(0).pointer())
+        .isEqualTo("#/variants/wrong/framwork");
+    assertThatThrownBy(() -> Variants.of(brief, "olt"))
+        .extracting(e -> ((UnreadableDocument) e).faults().get(0).suggestion())
+        .isEqualTo("old");
+    Brief two =
+        Briefs.read("variants: { a: { default: yes }, b: { default: true } }", Notation.YAML);
+    assertThatThrownBy(() -> Variants.meant(two)).isInstanceOf(UnreadableDocument.class);
+  }
 }

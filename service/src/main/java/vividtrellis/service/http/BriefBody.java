@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
+import vividtrellis.core.brief.Variants;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
@@ -27,8 +28,9 @@ final class BriefBody {
   /** Two briefs that are compared. */
   record Two(Brief left, Brief right) {}
 
+  /** The brief, or of one with variants the variant that is its default. */
   static Brief read(HttpServletRequest request) throws IOException {
-    return Briefs.of(document(request));
+    return Variants.meant(Briefs.of(document(request)));
   }
 
   /** Reads {@code { left: brief, right: brief }}. */
@@ -61,7 +63,7 @@ final class BriefBody {
       return Brief.empty();
     }
     try {
-      return Briefs.of(side.get());
+      return Variants.meant(Briefs.of(side.get()));
     } catch (UnreadableDocument e) {
       for (Fault fault : e.faults()) {
         String pointer = "#/" + key + fault.pointer().substring(1);
