@@ -81,5 +81,6 @@ class TerminalTest {
     assertThat(product.vivid(temp, "--version").out())
         .contains("vivid 0.1.0", "service 0.1.0, edition 2026-11");
     assertThat(product.vivid(temp).code()).isEqualTo(64);
+    assertThat(product.vivid(temp, "chek").err()).contains("did you mean check?");
   }
 }

@@ -51,7 +51,7 @@ final class CompletionCommand implements Callable<Integer> {
           Failure.USAGE, "There is nothing for '" + shell + "'.", null, "say bash, zsh or fish");
     }
     List<String> words = words(common.service().get("/catalog").json());
-    CommandLine vivid = new CommandLine(new Vivid());
+    CommandLine vivid = Vivid.line();
     PrintWriter out = spec.commandLine().getOut();
     out.print(
         shell.equals("fish") ? fish(vivid, words) : AutoComplete.bash("vivid", with(vivid, words)));

@@ -51,7 +51,7 @@ final class TakeView {
     if (look) {
       summary(steps);
       screen.line(
-          count(written) + " would be written into " + screen.strong(root.toString()) + ":");
+          count(written) + " would be written into " + screen.strong(Shell.place(root)) + ":");
       for (Step step : steps) {
         String size = Integer.toString(step.entry().content().length);
         screen.line(
@@ -74,7 +74,7 @@ final class TakeView {
             + " "
             + count(written)
             + (written == 1 ? " is in " : " are in ")
-            + screen.strong(root.toString())
+            + screen.strong(Shell.place(root))
             + ".");
     for (Step step : steps) {
       if (step.fate() != Fate.NEW && step.fate() != Fate.SAME) {
@@ -83,7 +83,7 @@ final class TakeView {
       }
     }
     boolean gradle = steps.stream().anyMatch(step -> step.path().equals("gradlew"));
-    String folder = Shell.quoted(root.toString());
+    String folder = Shell.quotedPlace(root);
     screen.line("  Next:  cd " + folder + " && " + (gradle ? "./gradlew build" : "./mvnw verify"));
   }
 
@@ -106,12 +106,12 @@ final class TakeView {
           "An archive of "
               + size
               + " bytes would be written to "
-              + screen.strong(file.toString())
+              + screen.strong(Shell.place(file))
               + "."
               + there);
       return;
     }
-    screen.line(screen.possible() + " The archive is in " + screen.strong(file.toString()) + ".");
+    screen.line(screen.possible() + " The archive is in " + screen.strong(Shell.place(file)) + ".");
   }
 
   private void json(Path root, List<Step> steps, boolean look) {

@@ -4,30 +4,17 @@ import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.Charset;
+import java.util.List;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.IVersionProvider;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
+import vividtrellis.core.brief.Nearest;
 
 /** The command {@code vivid}. */
 @Command(
     name = "vivid",
-    subcommands = {
-      CatalogCommand.class,
-      BriefCommand.class,
-      CheckCommand.class,
-      LatticeCommand.class,
-      OutlineCommand.class,
-      TakeCommand.class,
-      WithdrawCommand.class,
-      CompareCommand.class,
-      TraceCommand.class,
-      LinkCommand.class,
-      ConfigCommand.class,
-      CompletionCommand.class,
-      CommandLine.HelpCommand.class
-    },
     mixinStandardHelpOptions = true,
     versionProvider = Vivid.Version.class,
     sortOptions = false,
@@ -49,6 +36,22 @@ import picocli.CommandLine.Spec;
     })
 public final class Vivid implements Runnable {
 
+  /** In the order of the help. */
+  private static final List<Class<?>> COMMANDS =
+      List.of(
+          CatalogCommand.class,
+          BriefCommand.class,
+          CheckCommand.class,
+          LatticeCommand.class,
+          OutlineCommand.class,
+          TakeCommand.class,
+          WithdrawCommand.class,
+          CompareCommand.class,
+          TraceCommand.class,
+          LinkCommand.class,
+          ConfigCommand.class,
+          CompletionCommand.class);
+
   @Spec private CommandSpec spec;
 
   /** Runs one command and ends the process with its exit code. */
@@ -60,7 +63,7 @@ public final class Vivid implements Runnable {
     Charset charset = Charset.forName(System.getProperty("vivid.charset", "UTF-8"));
     PrintWriter out = new PrintWriter(new OutputStreamWriter(System.out, charset), false);
     PrintWriter err = new PrintWriter(new OutputStreamWriter(System.err, charset), true);
-    CommandLine line = new CommandLine(new Vivid());
+    CommandLine line = line(args.length == 0 ? "" : args[0]);
     line.setOut(out);
     line.setErr(err);
     line.setParameterExceptionHandler(Vivid::usage);
@@ -68,6 +71,23 @@ public final class Vivid implements Runnable {
     int code = line.execute(args);
     out.flush();
     return code;
+  }
+
+  /** With all its commands. */
+  static CommandLine line() {
+    CommandLine line = new CommandLine(new Vivid());
+    COMMANDS.forEach(line::addSubcommand);
+    return line.addSubcommand(new CommandLine.HelpCommand());
+  }
+
+  /** With one command alone if it is named: to read all of them takes longer than most do. */
+  private static CommandLine line(String name) {
+    for (Class<?> command : COMMANDS) {
+      if (command.getAnnotation(Command.class).name().equals(name)) {
+        return new CommandLine(new Vivid()).addSubcommand(command);
+      }
+    }
+    return line();
   }
 
   @Override
@@ -83,11 +103,22 @@ public final class Vivid implements Runnable {
     Failure failure =
         new Failure(
             Failure.USAGE,
-            String.valueOf(e.getMessage()),
+            e instanceof CommandLine.UnmatchedArgumentException unmatched && name.equals("vivid")
+                ? unknown(unmatched.getUnmatched().get(0))
+                : String.valueOf(e.getMessage()),
             null,
             "see '" + name + " --help' for what can be said");
     e.getCommandLine().getErr().println(failure.text());
     return Failure.USAGE;
+  }
+
+  private static String unknown(String command) {
+    List<String> known =
+        COMMANDS.stream().map(each -> each.getAnnotation(Command.class).name()).toList();
+    return "There is no command '"
+        + command
+        + "'"
+        + Nearest.of(command, known).map(near -> "; did you mean " + near + "?").orElse(".");
   }
 
   private static int failed(Exception e, CommandLine line, CommandLine.ParseResult parsed) {

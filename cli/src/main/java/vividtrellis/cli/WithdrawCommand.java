@@ -150,7 +150,7 @@ final class WithdrawCommand implements Callable<Integer> {
             + " "
             + count(go.size())
             + (look ? " would go from " : " went from ")
-            + screen.strong(root.toString())
+            + screen.strong(Shell.place(root))
             + ".");
     list(screen, look ? "would go" : "went", go);
     list(screen, "changed since, stays", changed);
