@@ -1,13 +1,18 @@
 package vividtrellis.acceptance;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.sun.net.httpserver.HttpServer;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -370,5 +375,48 @@ class CommandLineTest {
     assertThat(product.vivid(temp, "completion", "fish").out())
         .contains("-a 'withdraw' -d 'Takes back", "framework=spring-boot@4.1 ");
     assertThat(product.vivid(temp, "completion", "dash").code()).isEqualTo(64);
+  }
+
+  @Test
+  void aSlowServiceIsWaitedForAndAStrangeOneIsTold(Running product) throws Exception {
+    HttpServer server =
+        HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
+    server.createContext(
+        "/api/v1/catalog",
+        exchange -> {
+          try {
+            TimeUnit.MILLISECONDS.sleep(2500);
+            // Of a later version: with more, and with less, than this client knows.
+            byte[] body =
+                "{\"edition\":\"2031-01\",\"service\":\"9.9\",\"new\":[1]}".getBytes(UTF_8);
+            exchange.getResponseHeaders().add("Vivid-Trellis", "9.9");
+            exchange.sendResponseHeaders(200, body.length);
+            exchange.getResponseBody().write(body);
+            exchange.close();
+          } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+          }
+        });
+    server.start();
+    try {
+      String address = "http://127.0.0.1:" + server.getAddress().getPort();
+      Command.Result slow = typing(product, "", "catalog --server " + address);
+      assertThat(slow.code()).as(slow.both()).isZero();
+      assertThat(slow.out()).contains("Still waiting for " + address + ", 2 s", "2031-01");
+      assertThat(product.vivid(temp, "catalog", "--server", address).both())
+          .doesNotContain("Still waiting");
+      // Another path of the same server has no sign of the service.
+      Command.Result strange = product.vivid(temp, "check", "name=a1", "--server", address);
+      assertThat(strange.code()).isEqualTo(69);
+      assertThat(strange.err()).contains("not Vivid Trellis");
+    } finally {
+      server.stop(0);
+    }
+    // A proxy of the environment is not for the service, which is a neighbour.
+    Command.Result proxied =
+        new Command(temp, List.of(Product.CHECKOUT + "/vivid", "check", "name=a1"))
+            .with(Map.of("VIVID_SERVER", product.base(), "http_proxy", "http://127.0.0.1:9"))
+            .run(60);
+    assertThat(proxied.code()).as(proxied.both()).isZero();
   }
 }

@@ -87,6 +87,7 @@ final class Service {
    */
   private Answer send(String path, BriefInput.@Nullable Document brief) {
     URI address = resolve(path);
+    Waiting waiting = new Waiting(base.toString());
     try {
       HttpURLConnection connection = (HttpURLConnection) address.toURL().openConnection();
       connection.setConnectTimeout(CONNECT_MILLIS);
@@ -109,6 +110,8 @@ final class Service {
       }
     } catch (IOException e) {
       throw unreachable(e);
+    } finally {
+      waiting.stop();
     }
   }
 

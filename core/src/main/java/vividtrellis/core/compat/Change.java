@@ -30,6 +30,11 @@ sealed interface Change {
    */
   int disruption();
 
+  /** Whether nothing that was asked for is given up by it. */
+  default boolean keepsAll(Brief brief) {
+    return disruption() != LETTING_GO;
+  }
+
   /** Sets a single-valued pick. */
   record Set(Key key, String value) implements Change {
     @Override
@@ -144,6 +149,12 @@ sealed interface Change {
     @Override
     public int disruption() {
       return out == null ? 0 : in == null ? LETTING_GO : 6;
+    }
+
+    /** What is put in another's place, and is there already, only takes that one away. */
+    @Override
+    public boolean keepsAll(Brief brief) {
+      return out == null || (in != null && !list(brief).contains(in));
     }
 
     private List<String> list(Brief brief) {

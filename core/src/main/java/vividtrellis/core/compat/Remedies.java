@@ -81,13 +81,12 @@ final class Remedies {
     Way then(Change change) {
       List<Change> more = new ArrayList<>(changes);
       more.add(change);
-      int disruption = change.disruption();
       return new Way(
           start,
           more,
           change.apply(result),
-          keepsAll && disruption != Change.LETTING_GO,
-          this.disruption + disruption);
+          keepsAll && change.keepsAll(result),
+          disruption + change.disruption());
     }
 
     /** How gentle the first change is. */
