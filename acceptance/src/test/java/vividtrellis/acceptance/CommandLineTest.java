@@ -43,9 +43,9 @@ class CommandLineTest {
     Path own = Files.createTempDirectory("vivid-terminal");
     String typed =
         """
-        set -m  # else what runs in the background ignores Ctrl-C
         mkfifo $OWN/in
-        script -qec "$LINE" /dev/null < $OWN/in > $OWN/out &
+        # What was started in the background ignores Ctrl-C, and so does all that it starts.
+        env --default-signal=INT script -qec "$LINE" /dev/null < $OWN/in > $OWN/out &
         exec 3> $OWN/in
         until grep -q "$SHOWN" $OWN/out; do sleep 0.1; done
         printf '\\003' >&3
