@@ -12,12 +12,19 @@ export type Row = { left: Side; right: Side } | null
 
 const EMPTY: Side = { number: null, text: '', changed: false }
 
+/** What all lines of a stretch are set in by, which side by side would only cost room. */
+function setIn(lines: string[]): number {
+  const told = lines.map((line) => line.slice(1)).filter((text) => text.trim())
+  return Math.min(...told.map((text) => text.length - text.trimStart().length), 200)
+}
+
 /** Two texts side by side, from their difference in unified form. */
 export function rowsOf(diff: string): Row[] {
   const rows: Row[] = []
   for (const hunk of parsePatch(diff)[0]?.hunks ?? []) {
     if (rows.length) rows.push(null)
     let [left, right] = [hunk.oldStart, hunk.newStart]
+    const indent = setIn(hunk.lines)
     let removed: Side[] = []
     let added: Side[] = []
     const pair = () => {
@@ -27,7 +34,7 @@ export function rowsOf(diff: string): Row[] {
       added = []
     }
     for (const line of hunk.lines) {
-      const text = line.slice(1)
+      const text = line.slice(1 + indent)
       if (line.startsWith('-')) removed.push({ number: left++, text, changed: true })
       else if (line.startsWith('+')) added.push({ number: right++, text, changed: true })
       else if (!line.startsWith('\\')) {

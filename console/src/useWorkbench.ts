@@ -69,11 +69,12 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     try {
       catalog.value ??= await fetchCatalog()
       const question = deepClone(brief.value) as Brief
-      // Joints light up as soon as they are known, whatever else is still on its way.
-      const lighting = fetchLattice(question).then((grid) => {
-        if (mine === asked) lattice.value = grid
-      })
-      const [verdict] = await Promise.all([fetchCheck(question), lighting])
+      // The joints come first: a pick is seen to count when they light up, and two questions at
+      // once would keep each other waiting.
+      const grid = await fetchLattice(question)
+      if (mine !== asked) return
+      lattice.value = grid
+      const verdict = await fetchCheck(question)
       if (mine !== asked) return
       // What was pointed at may not be on the page any more, and then no one says that it was left.
       if (check.value?.verdict !== verdict.verdict) lit.value = []
