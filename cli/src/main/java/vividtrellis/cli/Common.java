@@ -2,6 +2,7 @@ package vividtrellis.cli;
 
 import java.net.URI;
 import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** What every command understands. */
@@ -15,15 +16,10 @@ final class Common {
       description = "Address of the service (default: VIVID_SERVER, your config, " + LOCAL + ").")
   private @Nullable String server;
 
-  @Option(names = "--json", description = "Print the service's answer as JSON.")
-  private boolean json;
-
-  @Option(names = "--debug", description = "On a fault, print where in the code it happened.")
-  @SuppressWarnings("UnusedVariable") // asked of the parser, which also works before this is set
-  private boolean debug;
+  @Mixin private Printing printing;
 
   boolean json() {
-    return json;
+    return printing.json();
   }
 
   /** Address of the service, without a slash at its end. */

@@ -7,8 +7,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import vividtrellis.core.brief.Nearest;
@@ -38,12 +38,7 @@ final class TraceCommand implements Callable<Integer> {
   @Parameters(index = "1", paramLabel = "FILE[:LINE]", description = "A file in it, and a line.")
   private String place = "";
 
-  @Option(names = "--json", description = "Answer in JSON.")
-  private boolean json;
-
-  @Option(names = "--debug", description = "On a fault, print where in the code it happened.")
-  @SuppressWarnings("UnusedVariable") // asked of the parser, which also works before this is set
-  private boolean debug;
+  @Mixin private Printing printing;
 
   @Spec private CommandSpec spec;
 
@@ -68,7 +63,7 @@ final class TraceCommand implements Callable<Integer> {
     if (one) {
       Reason trace = at(entry, Integer.parseInt(line.group(2)), path);
       tell(screen, receipt, trace, path, Integer.parseInt(line.group(2)), text);
-    } else if (json) {
+    } else if (printing.json()) {
       screen.line(TraceJson.of(receipt, path, changed, entry.reasons()));
     } else {
       TraceView.show(screen, text, entry.reasons());
@@ -103,7 +98,7 @@ final class TraceCommand implements Callable<Integer> {
 
   private void tell(
       Screen screen, Receipt receipt, Reason trace, String path, int line, String text) {
-    if (json) {
+    if (printing.json()) {
       screen.line(TraceJson.of(receipt, path, false, List.of(trace)));
       return;
     }

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.stream.Stream;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -37,12 +38,7 @@ final class WithdrawCommand implements Callable<Integer> {
   @Option(names = "--look", description = "Tell what would go and what would stay; take nothing.")
   private boolean look;
 
-  @Option(names = "--json", description = "Answer in JSON.")
-  private boolean json;
-
-  @Option(names = "--debug", description = "On a fault, print where in the code it happened.")
-  @SuppressWarnings("UnusedVariable") // asked of the parser, which also works before this is set
-  private boolean debug;
+  @Mixin private Printing printing;
 
   @Spec private CommandSpec spec;
 
@@ -131,7 +127,7 @@ final class WithdrawCommand implements Callable<Integer> {
   private void tell(
       Path root, List<String> go, List<String> changed, List<String> gone, List<String> others) {
     Screen screen = new Screen(spec.commandLine().getOut());
-    if (json) {
+    if (printing.json()) {
       spec.commandLine()
           .getOut()
           .print(
