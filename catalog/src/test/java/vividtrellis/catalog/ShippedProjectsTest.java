@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static vividtrellis.catalog.Written.text;
 
 import com.samskivert.mustache.Mustache;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import org.apache.maven.model.io.xpp3.MavenXpp3Reader;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
@@ -164,6 +166,96 @@ class ShippedProjectsTest {
       String everything = settings + text(files, "src/main/resources/application-local.yaml");
       assertThat(everything).contains("jdbc:" + order[0]).doesNotContain("jdbc:" + order[1]);
     }
+  }
+
+  /** The first that is picked of those that can keep notes, in this order, is what keeps them. */
+  private static final List<String> KEEPERS =
+      List.of(
+          "sql-orm NotesInDatabase",
+          "sql-rows NotesInDatabase",
+          "sql-direct NotesBySql",
+          "sql-typed NotesByTypes",
+          "sql-mapper NotesByMapper",
+          "mongodb NotesInDocuments",
+          "cassandra NotesInCassandra",
+          "couchbase NotesInCouchbase",
+          "neo4j NotesInGraph",
+          "elasticsearch NotesInIndex",
+          "redis NotesInRedis");
+
+  @ParameterizedTest
+  @CsvSource({"java, java", "kotlin, kt", "groovy, groovy"})
+  void notesAreKeptInOnePlaceWhateverIsPicked(String language, String suffix) {
+    for (int from = 0; from <= KEEPERS.size(); from++) {
+      List<String> starters = new ArrayList<>(List.of("http-api", "h2"));
+      KEEPERS.subList(from, KEEPERS.size()).forEach(each -> starters.add(each.split(" ", -1)[0]));
+      FileSet files =
+          files(
+              Brief.empty()
+                  .with(Key.NAME, "fare-ledger")
+                  .with(Key.LANGUAGE, language)
+                  .with(Key.SAMPLE, "walkthrough")
+                  .withStarters(starters));
+      String keeper =
+          from == KEEPERS.size() ? "NotesInMemory" : KEEPERS.get(from).split(" ", -1)[1];
+
+      assertThat(files.files())
+          .filteredOn(file -> file.path().matches(".*/Notes(In|By)[A-Za-z]+\\.[a-z]+"))
+          .extracting(file -> file.path().replaceFirst(".*/", ""))
+          .as("%s", starters)
+          .containsExactly(keeper + "." + suffix);
+    }
+  }
+
+  @Test
+  void nothingWaitsFromAReactiveStoreToAReactiveCaller() {
+    String test = "src/test/java/example/saltmarsh/fareledger/notes/NotesTest.java";
+    for (String web : List.of("http-api", "http-reactive")) {
+      FileSet files =
+          files(
+              Brief.empty()
+                  .with(Key.NAME, "fare-ledger")
+                  .with(Key.GROUP, "saltmarsh.example")
+                  .with(Key.SAMPLE, "walkthrough")
+                  .withStarters(List.of(web, "sql-reactive", "h2")));
+      boolean flows = web.equals("http-reactive");
+
+      assertThat(files.files())
+          .filteredOn(file -> file.path().startsWith("src/main/"))
+          .filteredOn(file -> file.text().contains(".block()"))
+          .hasSize(flows ? 0 : 1);
+      assertThat(text(files, test).contains(".block()")).isEqualTo(flows);
+      assertThat(files.files()).noneMatch(file -> file.path().contains("WaitingCalls"));
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"spring-boot@3.4", "spring-boot@4.1"})
+  void testsRunTheImagesOfTheComposeFile(String framework) throws Exception {
+    FileSet files =
+        files(
+            Brief.empty()
+                .with(Key.NAME, "fare-ledger")
+                .with(Key.GROUP, "saltmarsh.example")
+                .with(Key.FRAMEWORK, framework)
+                .with(Key.JVM, "17")
+                .withExtras(List.of("compose"))
+                .withStarters(
+                    List.of(
+                        "sql-direct", "mysql", "mongodb", "kafka", "redis", "test-containers")));
+    String test = text(files, "src/test/java/example/saltmarsh/fareledger/ContainersTest.java");
+    Object compose =
+        Documents.plain(Documents.readTrusted(text(files, "compose.yaml"), Notation.YAML));
+
+    assertThat(((Map<?, ?>) ((Map<?, ?>) compose).get("services")).values())
+        .hasSize(4)
+        .allSatisfy(
+            service ->
+                assertThat(test).contains("(\"" + ((Map<?, ?>) service).get("image") + "\")"));
+    assertThat(pom(files).getDependencies())
+        .filteredOn(each -> each.getGroupId().equals("org.testcontainers"))
+        .extracting(each -> each.getArtifactId().replace("testcontainers-", ""))
+        .containsExactlyInAnyOrder("junit-jupiter", "mysql", "mongodb", "kafka");
   }
 
   @Test

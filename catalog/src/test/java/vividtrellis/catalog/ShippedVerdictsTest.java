@@ -85,6 +85,8 @@ class ShippedVerdictsTest {
         "framework=spring-boot@4.1 +server-undertow      | server-undertow-is-bound | bom",
         "+http-api +http-reactive +sql-orm               | sql-orm-needs-driver     |"
             + " recorded-build",
+        "+sql-reactive +sql-orm +h2                      | sql-reactive-and-sql-orm |"
+            + " class-file",
         "language=kotlin alongside=kotlin@2.3.21         | alongside-kotlin         |"
             + " documentation",
       })

@@ -1,9 +1,11 @@
 package vividtrellis.core.plan;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -35,12 +37,17 @@ final class Vocabulary {
     vocabulary.versions();
     vocabulary.settings(surroundings);
     vocabulary.starters();
+    // Where two picks give one word a meaning, the one that comes first wins, as with settings.
+    Set<String> given = new HashSet<>();
     for (Contributed each : contributions) {
       each.what()
           .variables()
           .forEach(
-              (word, value) ->
-                  vocabulary.words.put(word, vocabulary.words.value(value).text(), each.cause()));
+              (word, value) -> {
+                if (given.add(word)) {
+                  vocabulary.words.put(word, vocabulary.words.value(value).text(), each.cause());
+                }
+              });
     }
     vocabulary.environment(contributions);
     vocabulary.services(contributions);

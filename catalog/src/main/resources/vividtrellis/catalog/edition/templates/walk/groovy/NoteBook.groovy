@@ -10,6 +10,13 @@ import {{package}}.messages.Announcements
 {{/byLayer}}
 {{/announces}}
 import org.springframework.stereotype.Service
+{{#flows}}
+import reactor.core.publisher.Flux
+import reactor.core.publisher.Mono
+{{#announces}}
+import reactor.core.scheduler.Schedulers
+{{/announces}}
+{{/flows}}
 
 /** What can be done with notes, whoever asks. */
 @Service
@@ -31,19 +38,27 @@ class NoteBook {
     }
 {{/announces}}
 
-    List<Note> all() {
+    {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<Note> all() {
         return notes.all()
     }
 
-    Optional<Note> find(long id) {
+    {{#flows}}Mono{{/flows}}{{^flows}}Optional{{/flows}}<Note> find(long id) {
         return notes.find(id)
     }
 
-    Note write(String title, String body) {
+    {{#flows}}Mono<Note>{{/flows}}{{^flows}}Note{{/flows}} write(String title, String body) {
 {{#announces}}
+{{#flows}}
+        // Telling others may wait, so it has a thread of its own.
+        return notes.add(title.strip(), body.strip())
+                .publishOn(Schedulers.boundedElastic())
+                .doOnNext(announcements::written)
+{{/flows}}
+{{^flows}}
         Note note = notes.add(title.strip(), body.strip())
         announcements.written(note)
         return note
+{{/flows}}
 {{/announces}}
 {{^announces}}
         return notes.add(title.strip(), body.strip())

@@ -17,6 +17,9 @@ import {{package}}.messages.Announcements
 {{/byLayer}}
 {{/announces}}
 import org.junit.jupiter.api.Test
+{{#flows}}
+import reactor.core.publisher.Mono
+{{/flows}}
 
 class NoteBookTest {
 
@@ -31,9 +34,9 @@ class NoteBookTest {
 
     @Test
     void keepsNotesWithoutBlanksAround() {
-        when(notes.add("Tide", "High at noon")).thenReturn(new Note(7, "Tide", "High at noon"))
+        when(notes.add("Tide", "High at noon")).thenReturn({{#flows}}Mono.just(new Note(7, "Tide", "High at noon")){{/flows}}{{^flows}}new Note(7, "Tide", "High at noon"){{/flows}})
 
-        Note written = book.write(" Tide ", "High at noon ")
+        Note written = book.write(" Tide ", "High at noon "){{#flows}}.block(){{/flows}}
 
         assertThat(written.id).isEqualTo(7)
 {{#announces}}

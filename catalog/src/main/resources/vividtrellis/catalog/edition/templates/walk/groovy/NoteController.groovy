@@ -15,6 +15,10 @@ import org.springframework.web.bind.annotation.PostMapping
 import org.springframework.web.bind.annotation.RequestBody
 import org.springframework.web.bind.annotation.RequestMapping
 import org.springframework.web.bind.annotation.RestController
+{{#flows}}
+import reactor.core.publisher.Flux
+import reactor.core.publisher.Mono
+{{/flows}}
 
 @RestController
 @RequestMapping("/notes")
@@ -27,18 +31,29 @@ class NoteController {
     }
 
     @GetMapping
-    List<Note> all() {
+    {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<Note> all() {
         return book.all()
     }
 
     @GetMapping("/{id}")
-    ResponseEntity<Note> one(@PathVariable long id) {
+    {{#flows}}Mono<ResponseEntity<Note>>{{/flows}}{{^flows}}ResponseEntity<Note>{{/flows}} one(@PathVariable long id) {
+{{#flows}}
+        return book.find(id).map(ResponseEntity::ok).defaultIfEmpty(ResponseEntity.notFound().build())
+{{/flows}}
+{{^flows}}
         return ResponseEntity.of(book.find(id))
+{{/flows}}
     }
 
     @PostMapping
-    ResponseEntity<Note> write(@RequestBody {{#validated}}@Valid {{/validated}}NewNote note) {
+    {{#flows}}Mono<ResponseEntity<Note>>{{/flows}}{{^flows}}ResponseEntity<Note>{{/flows}} write(@RequestBody {{#validated}}@Valid {{/validated}}NewNote note) {
+{{#flows}}
+        return book.write(note.title, note.body)
+                .map { ResponseEntity.created(URI.create("/notes/" + it.id)).body(it) }
+{{/flows}}
+{{^flows}}
         Note written = book.write(note.title, note.body)
         return ResponseEntity.created(URI.create("/notes/" + written.id)).body(written)
+{{/flows}}
     }
 }

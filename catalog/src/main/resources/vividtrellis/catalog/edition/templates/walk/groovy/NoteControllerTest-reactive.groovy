@@ -33,6 +33,9 @@ import org.springframework.security.oauth2.jwt.ReactiveJwtDecoder
 {{/byToken}}
 import org.springframework.test.context.bean.override.mockito.MockitoBean
 import org.springframework.test.web.reactive.server.WebTestClient
+{{#flows}}
+import reactor.core.publisher.Mono
+{{/flows}}
 
 @WebFluxTest(NoteController)
 @Import(NoteBook.class)
@@ -61,17 +64,20 @@ class NoteControllerTest {
 
     @Test
     void showsOneNote() {
-        when(notes.find(7)).thenReturn(Optional.of(new Note(7, "Tide", "High at noon")))
+        when(notes.find(7)).thenReturn({{#flows}}Mono.just{{/flows}}{{^flows}}Optional.of{{/flows}}(new Note(7, "Tide", "High at noon")))
 
         allowed().get().uri("/notes/7").exchange()
                 .expectStatus().isOk()
                 .expectBody().jsonPath('$.title').isEqualTo("Tide")
+{{#flows}}
+        when(notes.find(8)).thenReturn(Mono.empty())
+{{/flows}}
         allowed().get().uri("/notes/8").exchange().expectStatus().isNotFound()
     }
 
     @Test
     void keepsANote() {
-        when(notes.add("Tide", "High at noon")).thenReturn(new Note(7, "Tide", "High at noon"))
+        when(notes.add("Tide", "High at noon")).thenReturn({{#flows}}Mono.just(new Note(7, "Tide", "High at noon")){{/flows}}{{^flows}}new Note(7, "Tide", "High at noon"){{/flows}})
 
         allowed().post().uri("/notes")
                 .contentType(MediaType.APPLICATION_JSON)

@@ -4,8 +4,10 @@ package {{package}}.{{storage}}
 import {{package}}.domain.Note
 {{/byLayer}}
 import org.springframework.data.annotation.Id
+import org.springframework.data.relational.core.mapping.Table
 
 /** A note as a row of its table. */
+@Table
 class NoteRow {
 
     @Id

@@ -1,13 +1,18 @@
 package {{package}}.{{domain}}
+{{#flows}}
+
+import reactor.core.publisher.Flux
+import reactor.core.publisher.Mono
+{{/flows}}
 
 /** Where notes are kept. */
 interface Notes {
 
     /** All of them, oldest first. */
-    List<Note> all()
+    {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<Note> all()
 
-    Optional<Note> find(long id)
+    {{#flows}}Mono{{/flows}}{{^flows}}Optional{{/flows}}<Note> find(long id)
 
     /** Keeps a new note and gives it a number. */
-    Note add(String title, String body)
+    {{#flows}}Mono<Note>{{/flows}}{{^flows}}Note{{/flows}} add(String title, String body)
 }

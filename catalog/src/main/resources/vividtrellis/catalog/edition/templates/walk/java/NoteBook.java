@@ -9,9 +9,18 @@ import {{package}}.domain.Notes;
 import {{package}}.messages.Announcements;
 {{/byLayer}}
 {{/announces}}
+{{^flows}}
 import java.util.List;
 import java.util.Optional;
+{{/flows}}
 import org.springframework.stereotype.Service;
+{{#flows}}
+import reactor.core.publisher.Flux;
+import reactor.core.publisher.Mono;
+{{#announces}}
+import reactor.core.scheduler.Schedulers;
+{{/announces}}
+{{/flows}}
 
 /** What can be done with notes, whoever asks. */
 @Service
@@ -33,19 +42,27 @@ public class NoteBook {
     }
 {{/announces}}
 
-    public List<Note> all() {
+    public {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<Note> all() {
         return notes.all();
     }
 
-    public Optional<Note> find(long id) {
+    public {{#flows}}Mono{{/flows}}{{^flows}}Optional{{/flows}}<Note> find(long id) {
         return notes.find(id);
     }
 
-    public Note write(String title, String body) {
+    public {{#flows}}Mono<Note>{{/flows}}{{^flows}}Note{{/flows}} write(String title, String body) {
 {{#announces}}
+{{#flows}}
+        // Telling others may wait, so it has a thread of its own.
+        return notes.add(title.strip(), body.strip())
+                .publishOn(Schedulers.boundedElastic())
+                .doOnNext(announcements::written);
+{{/flows}}
+{{^flows}}
         Note note = notes.add(title.strip(), body.strip());
         announcements.written(note);
         return note;
+{{/flows}}
 {{/announces}}
 {{^announces}}
         return notes.add(title.strip(), body.strip());

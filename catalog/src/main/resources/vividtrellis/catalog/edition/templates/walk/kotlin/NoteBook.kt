@@ -10,6 +10,13 @@ import {{package}}.messages.Announcements
 {{/byLayer}}
 {{/announces}}
 import org.springframework.stereotype.Service
+{{#flows}}
+import reactor.core.publisher.Flux
+import reactor.core.publisher.Mono
+{{#announces}}
+import reactor.core.scheduler.Schedulers
+{{/announces}}
+{{/flows}}
 
 /** What can be done with notes, whoever asks. */
 @Service
@@ -19,12 +26,27 @@ class NoteBook(
     private val announcements: Announcements,
 {{/announces}}
 ) {
-    fun all(): List<Note> = notes.all()
+    fun all(): {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<Note> = notes.all()
 
-    fun find(id: Long): Note? = notes.find(id)
+    fun find(id: Long): {{#flows}}Mono<Note>{{/flows}}{{^flows}}Note?{{/flows}} = notes.find(id)
 
     fun write(
         title: String,
         body: String,
+{{#flows}}
+{{#announces}}
+    ): Mono<Note> =
+        // Telling others may wait, so it has a thread of its own.
+        notes
+            .add(title.trim(), body.trim())
+            .publishOn(Schedulers.boundedElastic())
+            .doOnNext(announcements::written)
+{{/announces}}
+{{^announces}}
+    ): Mono<Note> = notes.add(title.trim(), body.trim())
+{{/announces}}
+{{/flows}}
+{{^flows}}
     ): Note = notes.add(title.trim(), body.trim()){{#announces}}.also(announcements::written){{/announces}}
+{{/flows}}
 }

@@ -16,6 +16,9 @@ import org.mockito.Mockito.mock
 import org.mockito.Mockito.verify
 {{/announces}}
 import org.mockito.Mockito.`when`
+{{#flows}}
+import reactor.core.publisher.Mono
+{{/flows}}
 
 class NoteBookTest {
     private val notes = mock(Notes::class.java)
@@ -29,9 +32,9 @@ class NoteBookTest {
 
     @Test
     fun keepsNotesWithoutBlanksAround() {
-        `when`(notes.add("Tide", "High at noon")).thenReturn(Note(7, "Tide", "High at noon"))
+        `when`(notes.add("Tide", "High at noon")).thenReturn({{#flows}}Mono.just(Note(7, "Tide", "High at noon")){{/flows}}{{^flows}}Note(7, "Tide", "High at noon"){{/flows}})
 
-        val written = book.write(" Tide ", "High at noon ")
+        val written = {{#flows}}checkNotNull(book.write(" Tide ", "High at noon ").block()){{/flows}}{{^flows}}book.write(" Tide ", "High at noon "){{/flows}}
 
         assertThat(written.id).isEqualTo(7)
 {{#announces}}

@@ -14,6 +14,9 @@ import org.springframework.web.bind.annotation.PostMapping
 import org.springframework.web.bind.annotation.RequestBody
 import org.springframework.web.bind.annotation.RequestMapping
 import org.springframework.web.bind.annotation.RestController
+{{#flows}}
+import reactor.core.publisher.Mono
+{{/flows}}
 import java.net.URI
 
 @RestController
@@ -27,13 +30,30 @@ class NoteController(
     @GetMapping("/{id}")
     fun one(
         @PathVariable id: Long,
+{{#flows}}
+    ): Mono<ResponseEntity<Note>> =
+        book
+            .find(id)
+            .map { ResponseEntity.ok(it) }
+            .defaultIfEmpty(ResponseEntity.notFound().build())
+{{/flows}}
+{{^flows}}
     ): ResponseEntity<Note> = book.find(id)?.let { ResponseEntity.ok(it) } ?: ResponseEntity.notFound().build()
+{{/flows}}
 
     @PostMapping
     fun write(
         @RequestBody{{#validated}} @Valid{{/validated}} note: NewNote,
+{{#flows}}
+    ): Mono<ResponseEntity<Note>> =
+        book
+            .write(note.title, note.body)
+            .map { ResponseEntity.created(URI.create("/notes/" + it.id)).body(it) }
+{{/flows}}
+{{^flows}}
     ): ResponseEntity<Note> {
         val written = book.write(note.title, note.body)
         return ResponseEntity.created(URI.create("/notes/" + written.id)).body(written)
     }
+{{/flows}}
 }

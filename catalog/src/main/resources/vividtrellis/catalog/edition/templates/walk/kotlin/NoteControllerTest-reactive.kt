@@ -32,6 +32,9 @@ import org.springframework.security.test.web.reactive.server.SecurityMockServerC
 {{/bySession}}
 import org.springframework.test.context.bean.override.mockito.MockitoBean
 import org.springframework.test.web.reactive.server.WebTestClient
+{{#flows}}
+import reactor.core.publisher.Mono
+{{/flows}}
 
 @WebFluxTest(NoteController::class)
 @Import(NoteBook::class)
@@ -56,7 +59,7 @@ class NoteControllerTest(
 
     @Test
     fun showsOneNote() {
-        `when`(notes.find(7)).thenReturn(Note(7, "Tide", "High at noon"))
+        `when`(notes.find(7)).thenReturn({{#flows}}Mono.just(Note(7, "Tide", "High at noon")){{/flows}}{{^flows}}Note(7, "Tide", "High at noon"){{/flows}})
 
         allowed()
             .get()
@@ -67,6 +70,9 @@ class NoteControllerTest(
             .expectBody()
             .jsonPath("$.title")
             .isEqualTo("Tide")
+{{#flows}}
+        `when`(notes.find(8)).thenReturn(Mono.empty())
+{{/flows}}
         allowed()
             .get()
             .uri("/notes/8")
@@ -77,7 +83,7 @@ class NoteControllerTest(
 
     @Test
     fun keepsANote() {
-        `when`(notes.add("Tide", "High at noon")).thenReturn(Note(7, "Tide", "High at noon"))
+        `when`(notes.add("Tide", "High at noon")).thenReturn({{#flows}}Mono.just(Note(7, "Tide", "High at noon")){{/flows}}{{^flows}}Note(7, "Tide", "High at noon"){{/flows}})
 
         allowed()
             .post()

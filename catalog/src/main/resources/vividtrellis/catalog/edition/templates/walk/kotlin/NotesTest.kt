@@ -4,11 +4,10 @@ package {{package}}.{{storage}}
 import {{package}}.domain.Notes
 {{/byLayer}}
 import org.assertj.core.api.Assertions.assertThat
-{{#outside}}
-import org.junit.jupiter.api.Assumptions.assumeTrue
-import org.junit.jupiter.api.BeforeEach
-{{/outside}}
 import org.junit.jupiter.api.Test
+{{#outside}}
+import org.junit.jupiter.api.condition.EnabledIf
+{{/outside}}
 import org.springframework.beans.factory.annotation.Autowired
 import org.springframework.boot.test.context.SpringBootTest
 import org.springframework.test.context.ActiveProfiles
@@ -21,6 +20,9 @@ import java.net.Socket
 {{/outside}}
 
 /** Keeps notes for real, where the settings for tests say{{#rolledBack}}; each test is undone after it{{/rolledBack}}. */
+{{#outside}}
+@EnabledIf(value = "theStoreAnswers", disabledReason = "nothing answers at localhost:{{outside}}")
+{{/outside}}
 @SpringBootTest
 @ActiveProfiles("test")
 {{#rolledBack}}
@@ -29,23 +31,24 @@ import java.net.Socket
 class NotesTest(
     @param:Autowired private val notes: Notes,
 ) {
-{{#outside}}
-    @BeforeEach
-    fun needsTheStore() {
-        try {
-            Socket("localhost", {{outside}}).use { assumeTrue(it.isConnected) }
-        } catch (ignored: IOException) {
-            assumeTrue(false, "left out: nothing answers at localhost:{{outside}}")
-        }
-    }
-
-{{/outside}}
     @Test
     fun givesBackWhatItKeeps() {
-        val kept = notes.add("Tide", "High at noon")
+        val kept = {{#flows}}checkNotNull(notes.add("Tide", "High at noon").block()){{/flows}}{{^flows}}notes.add("Tide", "High at noon"){{/flows}}
 
-        assertThat(notes.find(kept.id)).isEqualTo(kept)
-        assertThat(notes.all()).contains(kept)
-        assertThat(notes.find(kept.id + 1)).isNull()
+        assertThat(notes.find(kept.id){{#flows}}.block(){{/flows}}).isEqualTo(kept)
+        assertThat(notes.all(){{#flows}}.collectList().block(){{/flows}}).contains(kept)
+        assertThat(notes.find(kept.id + 1){{#flows}}.block(){{/flows}}).isNull()
     }
+{{#outside}}
+
+    companion object {
+        @JvmStatic
+        fun theStoreAnswers(): Boolean =
+            try {
+                Socket("localhost", {{outside}}).use { it.isConnected }
+            } catch (ignored: IOException) {
+                false
+            }
+    }
+{{/outside}}
 }

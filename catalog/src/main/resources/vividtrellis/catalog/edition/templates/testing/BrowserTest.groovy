@@ -1,0 +1,127 @@
+package {{package}}
+
+{{^typesNotes}}
+import static org.assertj.core.api.Assertions.assertThat
+{{/typesNotes}}
+import static org.junit.jupiter.api.Assumptions.abort
+{{#typesNotes}}
+import static org.openqa.selenium.support.ui.ExpectedConditions.textToBePresentInElementLocated
+{{/typesNotes}}
+
+{{#announces}}
+import {{package}}.{{messages}}.Announcements
+{{/announces}}
+{{#typesNotes}}
+import java.time.Duration
+{{/typesNotes}}
+import org.junit.jupiter.api.AfterAll
+import org.junit.jupiter.api.BeforeAll
+import org.junit.jupiter.api.Test
+{{#outside}}
+import org.junit.jupiter.api.condition.EnabledIf
+{{/outside}}
+import org.openqa.selenium.By
+import org.openqa.selenium.WebDriver
+import org.openqa.selenium.WebDriverException
+import org.openqa.selenium.chrome.ChromeDriver
+import org.openqa.selenium.chrome.ChromeOptions
+{{#typesNotes}}
+import org.openqa.selenium.support.ui.WebDriverWait
+{{/typesNotes}}
+import org.springframework.boot.test.context.SpringBootTest
+import org.springframework.boot.test.context.SpringBootTest.WebEnvironment
+import org.springframework.boot.test.web.server.LocalServerPort
+import org.springframework.test.context.ActiveProfiles
+{{#announces}}
+import org.springframework.test.context.bean.override.mockito.MockitoBean
+{{/announces}}
+
+/** Looks at the running application with a browser; left out where none can be started. */
+{{#outside}}
+@EnabledIf(value = "theStoreAnswers", disabledReason = "nothing answers at localhost:{{outside}}")
+{{/outside}}
+{{#signsIn}}
+@SpringBootTest(
+        webEnvironment = WebEnvironment.RANDOM_PORT,
+        properties = ["spring.security.user.name=keeper", "spring.security.user.password=only-in-tests"])
+{{/signsIn}}
+{{^signsIn}}
+@SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
+{{/signsIn}}
+@ActiveProfiles("test")
+class BrowserTest {
+
+    private static WebDriver browser
+
+    @LocalServerPort
+    int port
+
+{{#announces}}
+    @MockitoBean
+    Announcements announcements
+
+{{/announces}}
+{{#outside}}
+    static boolean theStoreAnswers() {
+        try (Socket socket = new Socket("localhost", {{outside}})) {
+            return socket.connected
+        } catch (IOException ignored) {
+            return false
+        }
+    }
+
+{{/outside}}
+    @BeforeAll
+    static void openBrowser() {
+        ChromeOptions options = new ChromeOptions()
+        // Only this application is opened, and inside a container the browser has no sandbox of its own.
+        options.addArguments("--headless=new", "--no-sandbox")
+        try {
+            browser = new ChromeDriver(options)
+        } catch (WebDriverException e) {
+            abort("left out: no browser could be started: " + e.rawMessage)
+        }
+    }
+
+    @AfterAll
+    static void closeBrowser() {
+        if (browser != null) {
+            browser.quit()
+        }
+    }
+
+{{#typesNotes}}
+    @Test
+    void keepsWhatIsTypedIn() {
+        browser.get("http://localhost:" + port + "/pages/notes")
+{{#signsIn}}
+        signIn()
+{{/signsIn}}
+        browser.findElement(By.name("title")).sendKeys("Tide")
+        browser.findElement(By.name("body")).sendKeys("High at noon")
+        browser.findElement(By.name("body")).submit()
+
+        new WebDriverWait(browser, Duration.ofSeconds(10))
+                .until(textToBePresentInElementLocated(By.tagName("dl"), "High at noon"))
+    }
+{{/typesNotes}}
+{{^typesNotes}}
+    @Test
+    void tellsItsName() {
+        browser.get("http://localhost:" + port + "/about")
+{{#signsIn}}
+        signIn()
+{{/signsIn}}
+
+        assertThat(browser.findElement(By.tagName("body")).text).contains("{{artifact}}")
+    }
+{{/typesNotes}}
+{{#signsIn}}
+
+    private void signIn() {
+        browser.findElement(By.name("username")).sendKeys("keeper")
+        browser.findElement(By.name("password")).sendKeys("only-in-tests")
+        browser.findElement(By.name("password")).submit()
+    }
+{{/signsIn}}
+}

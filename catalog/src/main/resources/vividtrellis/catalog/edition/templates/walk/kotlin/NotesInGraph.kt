@@ -1,0 +1,54 @@
+package {{package}}.{{storage}}
+
+{{#byLayer}}
+import {{package}}.domain.Note
+import {{package}}.domain.Notes
+{{/byLayer}}
+import org.neo4j.driver.Record
+import org.springframework.data.neo4j.core.Neo4jClient
+import org.springframework.stereotype.Repository
+
+private const val RETURN = " return n.id as id, n.title as title, n.body as body"
+
+/** Keeps notes as nodes of a graph. */
+@Repository
+class NotesInGraph(
+    private val graph: Neo4jClient,
+) : Notes {
+    override fun all(): List<Note> =
+        graph
+            .query("match (n:Note)" + RETURN + " order by id")
+            .fetchAs(Note::class.java)
+            .mappedBy { _, found -> note(found) }
+            .all()
+            .toList()
+
+    override fun find(id: Long): Note? =
+        graph
+            .query("match (n:Note {id: \$id})" + RETURN)
+            .bind(id)
+            .to("id")
+            .fetchAs(Note::class.java)
+            .mappedBy { _, found -> note(found) }
+            .one()
+            .orElse(null)
+
+    override fun add(
+        title: String,
+        body: String,
+    ): Note =
+        graph
+            .query(
+                "merge (c:Counter {of: 'notes'}) set c.last = coalesce(c.last, 0) + 1" +
+                    " create (n:Note {id: c.last, title: \$title, body: \$body})" + RETURN,
+            ).bind(title)
+            .to("title")
+            .bind(body)
+            .to("body")
+            .fetchAs(Note::class.java)
+            .mappedBy { _, found -> note(found) }
+            .one()
+            .orElseThrow()
+
+    private fun note(found: Record) = Note(found.get("id").asLong(), found.get("title").asString(), found.get("body").asString())
+}
