@@ -1,15 +1,10 @@
-import { applyPatch, deepClone, type Operation as PatchOperation } from 'fast-json-patch'
+import { deepClone } from 'fast-json-patch'
 import { computed, ref, shallowRef } from 'vue'
 import { addressOf, briefOf } from './address'
-import {
-  fetchCatalog,
-  fetchCheck,
-  fetchComparison,
-  fetchLattice,
-  fetchOutline,
-  ServiceLost,
-} from './api/service'
+import { fetchCatalog, fetchCheck, fetchComparison, fetchOutline, ServiceLost } from './api/service'
 import type { Brief, Catalog, Check, Difference, Lattice, Names, Operation, Outline } from './api/types'
+import { useJoints } from './joints'
+import { type List, patched, withJoint, withOne, withoutOne, withPick } from './nextBrief'
 
 /** What a first visitor finds: a project that is there already. */
 const FIRST: Brief = {
@@ -57,6 +52,7 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
   /** A brief that was set aside, to see others beside it. */
   const aside = shallowRef<Brief | null>(null)
   const differences = shallowRef<Difference[] | null>(null)
+  const joints = useJoints()
   let asked = 0
   let retry: ReturnType<typeof setTimeout> | undefined
   let patience: ReturnType<typeof setTimeout> | undefined
@@ -71,7 +67,7 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
       const question = deepClone(brief.value) as Brief
       // The joints come first: a pick is seen to count when they light up, and two questions at
       // once would keep each other waiting.
-      const grid = await fetchLattice(question)
+      const grid = await joints.of(question)
       if (mine !== asked) return
       lattice.value = grid
       const verdict = await fetchCheck(question)
@@ -96,6 +92,7 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     } catch (e) {
       if (mine !== asked) return
       trouble.value = e instanceof Error ? e.message : String(e)
+      joints.forget()
       if (e instanceof ServiceLost) retry = setTimeout(refresh, retryAfter)
     } finally {
       if (mine === asked) {
@@ -145,54 +142,21 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
   window.addEventListener('popstate', follow)
   window.addEventListener('hashchange', follow)
 
-  function change(edit: (brief: Brief) => unknown, pointer = '') {
-    const next = deepClone(brief.value) as Brief
-    edit(next)
-    goTo(next, pointer)
-  }
-
   /** Sets a pick by its pointer, or takes it back when the value is empty. */
-  function set(pointer: string, value: string) {
-    const [block, key] = pointer.slice(1).split('/') as [string, string?]
-    change(
-      (next) => {
-        const holder = (key ? ((next[block] as object | undefined) ?? (next[block] = {})) : next) as Record<
-          string,
-          unknown
-        >
-        if (value === '') delete holder[key ?? block]
-        else holder[key ?? block] = value
-      },
-      key ? pointer : '',
-    )
-  }
+  const set = (pointer: string, value: string) =>
+    goTo(withPick(brief.value, pointer, value), pointer.lastIndexOf('/') > 0 ? pointer : '')
 
   /** Picks a framework line and a Java level at once. */
-  function setJoint(framework: string, jvm: number, language: string) {
-    change((next) => {
-      next.framework = framework
-      // With Java, the level is the language's own version.
-      if (language.startsWith('java')) {
-        next.language = `java@${jvm}`
-        delete next.jvm
-      } else {
-        next.jvm = jvm
-      }
-    })
+  const setJoint = (framework: string, jvm: number, language: string) =>
+    goTo(withJoint(brief.value, framework, jvm, language))
+
+  function add(list: List, id: string) {
+    if (!brief.value[list]?.includes(id)) goTo(withOne(brief.value, list, id))
   }
 
-  function add(list: 'starters' | 'extras', id: string) {
-    const ids = brief.value[list] ?? []
-    if (!ids.includes(id)) change((next) => (next[list] = [...ids, id]))
-  }
+  const drop = (list: List, id: string) => goTo(withoutOne(brief.value, list, id))
 
-  function drop(list: 'starters' | 'extras', id: string) {
-    change((next) => (next[list] = (next[list] ?? []).filter((each) => each !== id)))
-  }
-
-  function apply(patch: Operation[]) {
-    goTo(applyPatch(deepClone(brief.value), patch as PatchOperation[]).newDocument as Brief)
-  }
+  const apply = (patch: Operation[]) => goTo(patched(brief.value, patch))
 
   /** Keeps the brief of now to compare later ones with; again, or with `false`, lets it go. */
   function setAside(keep = true) {
@@ -240,6 +204,7 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     drop,
     apply,
     setAside,
+    foresee: joints.foresee,
     open: (next: Brief) => goTo(next),
     undo,
     canUndo: computed(() => past.value.length > 0),

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Column } from '../api/types'
+import { withJoint } from '../nextBrief'
 import { theWorkbench } from '../workbenchKey'
 import LatticeCard from './LatticeCard.vue'
 
@@ -8,7 +9,7 @@ import LatticeCard from './LatticeCard.vue'
  * The trellis: framework lines across, Java levels down, a joint where they cross. Shape tells what
  * can be had, colour only supports it. A joint picks both.
  */
-const { lattice, shown, setJoint } = theWorkbench()
+const { brief, foresee, lattice, shown, setJoint } = theWorkbench()
 
 const left = 74
 const top = 46
@@ -55,9 +56,10 @@ function label(joint: Joint): string {
 const at = ref('')
 const keyOf = (joint: Joint) => `${wordOf(joint.column)} ${joint.cell.jvm}`
 const shownAt = computed(() => joints.value.find((joint) => keyOf(joint) === at.value))
-function pick(joint: Joint) {
-  setJoint(wordOf(joint.column), joint.cell.jvm, String(shown.value.language ?? 'java'))
-}
+const picksOf = (joint: Joint) =>
+  [wordOf(joint.column), joint.cell.jvm, String(shown.value.language ?? 'java')] as const
+const pick = (joint: Joint) => setJoint(...picksOf(joint))
+watch(shownAt, (joint) => joint && foresee(withJoint(brief.value, ...picksOf(joint))))
 /** A finger cannot hover: the first tap shows the card, the second one picks. */
 let touched = ''
 function tap(joint: Joint, event: MouseEvent) {

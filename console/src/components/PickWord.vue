@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/vue'
 import { computed } from 'vue'
+import { withPick } from '../nextBrief'
 import { theWorkbench } from '../workbenchKey'
 import { chosen, type Choice } from './choice'
+import Foresight from './Foresight.vue'
 import Joint from './Joint.vue'
 
 const props = defineProps<{ pointer: string; choices: Choice[]; text: string; label: string }>()
-const { faulty, lit, pinned, set, shown } = theWorkbench()
+const { brief, faulty, lit, pinned, set, shown } = theWorkbench()
 
 const key = computed(() => props.pointer.slice(1))
 const value = computed(() => chosen(props.choices, shown.value[key.value])?.id ?? '')
@@ -53,6 +55,7 @@ const state = computed(() =>
             <span class="block" :class="selected && 'font-semibold'">{{ choice.label }}</span>
             <span class="block text-small text-soft">{{ choice.because ?? choice.hint }}</span>
           </span>
+          <Foresight v-if="active" :next="() => withPick(brief, pointer, choice.id)" />
         </li>
       </ListboxOption>
       <li v-if="isPinned" role="presentation" class="mt-1 border-t border-line p-1">

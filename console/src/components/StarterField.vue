@@ -3,7 +3,9 @@ import { Combobox, ComboboxButton, ComboboxInput, ComboboxOption, ComboboxOption
 import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue'
 import { search } from '../api/service'
 import type { Option, Starter } from '../api/types'
+import { type List, withOne } from '../nextBrief'
 import { theWorkbench } from '../workbenchKey'
+import Foresight from './Foresight.vue'
 import Joint from './Joint.vue'
 import WayToHave from './WayToHave.vue'
 import WhatItBrings from './WhatItBrings.vue'
@@ -62,7 +64,6 @@ function hold(event: KeyboardEvent) {
   }
 }
 
-type List = 'starters' | 'extras'
 const kinds = { starters: 'starter', extras: 'extra' } as const
 
 function listed(list: List) {
@@ -195,6 +196,7 @@ onUnmounted(() => window.removeEventListener('keydown', slash))
                 <span class="block text-small text-soft">{{ each.text }}</span>
                 <WayToHave v-if="active && !each.possible" :id="each.option.id" :list="each.list" />
               </span>
+              <Foresight v-if="active" :next="() => withOne(brief, each.list, each.option.id)" />
             </li>
           </ComboboxOption>
         </template>

@@ -2,6 +2,7 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, type VNode } from 'vue'
 import type { Option, Starter } from '../api/types'
+import { withoutOne } from '../nextBrief'
 import { theWorkbench } from '../workbenchKey'
 
 /** A picked starter or extra as a word of the sentence; it opens what it is, brings and needs. */
@@ -12,7 +13,13 @@ const props = defineProps<{
   text: string
   option?: Option
 }>()
-const { drop, faulty, fits, lit, looked, outline } = theWorkbench()
+const { brief, drop, faulty, fits, foresee, lit, looked, outline } = theWorkbench()
+
+/** Pointed at, its lines light up, and what would be possible without it is asked for. */
+function point() {
+  lit.value = [props.pointer]
+  foresee(withoutOne(brief.value, props.list, props.id))
+}
 
 /** The files with lines that are there because of it. */
 const files = computed(() =>
@@ -47,9 +54,9 @@ const base = (path: string) => path.slice(path.lastIndexOf('/') + 1)
       ]"
       :aria-label="`${option?.label ?? id}; Delete removes it`"
       :data-pick="pointer"
-      @mouseenter="lit = [pointer]"
+      @mouseenter="point"
       @mouseleave="lit = []"
-      @focus="lit = [pointer]"
+      @focus="point"
       @blur="lit = []"
       @keydown.delete.prevent="drop(list, id)"
       >{{ text }}</PopoverButton

@@ -78,6 +78,15 @@ final class Browser implements AutoCloseable {
     return driver.getCurrentUrl();
   }
 
+  /** How many calls of one path the page has made. */
+  long calls(String path) {
+    return (long)
+        driver.executeScript(
+            "return performance.getEntriesByType('resource')"
+                + ".filter(each => each.name.endsWith(arguments[0])).length",
+            path);
+  }
+
   void go(String address) {
     driver.get(address);
   }

@@ -75,6 +75,7 @@ class ConsoleTest {
       page.await("in colours", () -> page.count("[data-part=code] .text-act") > 5);
       page.find("[data-part=take]").click();
       page.await("as YAML", () -> page.text("[role=dialog]").contains("- kafka"));
+      page.await("the client", () -> page.text("[data-part=client]").contains(".deb"));
       assertThat(page.complaints()).isEmpty();
     }
   }
@@ -147,6 +148,24 @@ class ConsoleTest {
       page.await(
           "the way there",
           () -> page.text("[role=listbox]").contains("To have it: Go to Spring Boot 3.5"));
+      assertThat(page.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void whatIsPointedAtIsAskedForBeforeItIsPicked(Running product) throws Exception {
+    try (Browser page = new Browser(product.base(), 1280)) {
+      page.await("its files", () -> page.count("[data-part=code] .text-act") > 5);
+      long before = page.calls("/lattice");
+      page.pointAt("[data-joint='spring-boot@3.5 17']");
+      page.await("foreseen", () -> page.calls("/lattice") == before + 1);
+      page.find("[data-joint='spring-boot@3.5 17']").click();
+      page.await("picked", () -> page.text("[data-pick='/language']").equals("Java 17"));
+      page.await(
+          "its way is coloured", () -> page.count("[data-part=lattice] .stroke-act\\/70") == 2);
+      page.find("[data-part=undo]").click();
+      page.await("as before", () -> page.text("[data-pick='/language']").equals("Java 25"));
+      assertThat(page.calls("/lattice")).isEqualTo(before + 1);
       assertThat(page.complaints()).isEmpty();
     }
   }

@@ -1,0 +1,54 @@
+import { applyPatch, deepClone, type Operation as PatchOperation } from 'fast-json-patch'
+import type { Brief, Operation } from './api/types'
+
+/** What a brief becomes by one step; the brief itself stays as it is. */
+
+export type List = 'starters' | 'extras'
+
+const copy = (brief: Brief) => deepClone(brief) as Brief
+
+/** With a pick set by its pointer, or taken back when the value is empty. */
+export function withPick(brief: Brief, pointer: string, value: string): Brief {
+  const next = copy(brief)
+  const [block, key] = pointer.slice(1).split('/') as [string, string?]
+  const holder = (key ? ((next[block] as object | undefined) ?? (next[block] = {})) : next) as Record<
+    string,
+    unknown
+  >
+  if (value === '') delete holder[key ?? block]
+  else holder[key ?? block] = value
+  return next
+}
+
+/** With a framework line and a Java level. */
+export function withJoint(brief: Brief, framework: string, jvm: number, language: string): Brief {
+  const next = copy(brief)
+  next.framework = framework
+  // With Java, the level is the language's own version.
+  if (language.startsWith('java')) {
+    next.language = `java@${jvm}`
+    delete next.jvm
+  } else {
+    next.jvm = jvm
+  }
+  return next
+}
+
+/** With a starter or extra more. */
+export function withOne(brief: Brief, list: List, id: string): Brief {
+  const next = copy(brief)
+  const ids = next[list] ?? []
+  if (!ids.includes(id)) next[list] = [...ids, id]
+  return next
+}
+
+/** With a starter or extra less. */
+export function withoutOne(brief: Brief, list: List, id: string): Brief {
+  const next = copy(brief)
+  next[list] = (next[list] ?? []).filter((each) => each !== id)
+  return next
+}
+
+/** After a way out. */
+export const patched = (brief: Brief, patch: Operation[]): Brief =>
+  applyPatch(copy(brief), patch as PatchOperation[]).newDocument as Brief
