@@ -78,6 +78,17 @@ class CommandLineTest {
         .contains("Nothing differs");
     assertThat(product.vivid(temp, "outline", "fares.yaml", "--variant", "plain").out())
         .doesNotContain("AboutController");
+    Files.createDirectories(temp.resolve("half/old-server"));
+    Files.writeString(temp.resolve("half/old-server/pom.xml"), "mine");
+    Command.Result stopped = product.vivid(temp, "take", "fares.yaml", "--all", "--into", "half");
+    assertThat(stopped.code()).as("what stops one stops all").isEqualTo(73);
+    assertThat(temp.resolve("half/plain")).doesNotExist();
+    var told =
+        Product.json(
+            product.vivid(temp, "take", "fares.yaml", "--all", "--into", "js", "--json").bytes());
+    assertThat(told.get("variants").get(1).get("variant").asString()).isEqualTo("old-server");
+    assertThat(told.get("variants").get(1).get("fates").get(0).get("fate").asString())
+        .isEqualTo("new");
     Command.Result none = product.vivid(temp, "check", "fares.yaml", "--variant", "plian");
     assertThat(none.code()).isEqualTo(65);
     assertThat(none.err()).contains("plain, old-server");

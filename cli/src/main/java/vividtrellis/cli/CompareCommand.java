@@ -3,6 +3,7 @@ package vividtrellis.cli;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -22,6 +23,7 @@ import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.document.Position;
+import vividtrellis.core.pack.Receipt;
 
 /** Shows what differs between two projects. */
 @Command(
@@ -111,8 +113,12 @@ final class CompareCommand implements Callable<Integer> {
   }
 
   private void show(List<FileChange> changes, Screen screen) {
+    // The receipt only repeats what the other files show, at length, so it comes last.
     List<FileChange> different =
-        changes.stream().filter(each -> each.change() != Change.SAME).toList();
+        changes.stream()
+            .filter(each -> each.change() != Change.SAME)
+            .sorted(Comparator.comparing(each -> each.path().equals(Receipt.PATH)))
+            .toList();
     if (different.isEmpty()) {
       screen.line(screen.possible() + " " + screen.strong("Nothing differs."));
       return;

@@ -145,11 +145,11 @@ final class Directory {
   }
 
   /**
-   * Writes what was planned.
+   * Looks whether what was planned can be written.
    *
-   * @throws Failure when a step is a clash, or something cannot be written; nothing is changed then
+   * @throws Failure when a step is a clash
    */
-  void write(List<Step> steps) {
+  void mayWrite(List<Step> steps) {
     List<String> clashes =
         steps.stream().filter(step -> step.fate() == Fate.CLASH).map(Step::path).toList();
     if (!clashes.isEmpty()) {
@@ -160,6 +160,15 @@ final class Directory {
           "nothing was written; say --on-clash keep, replace or beside, or take the project into"
               + " another directory");
     }
+  }
+
+  /**
+   * Writes what was planned.
+   *
+   * @throws Failure when a step is a clash, or something cannot be written; nothing is changed then
+   */
+  void write(List<Step> steps) {
+    mayWrite(steps);
     try (Writing writing = new Writing(root)) {
       Map<Step, Path> staged = new LinkedHashMap<>();
       for (Step step : steps) {

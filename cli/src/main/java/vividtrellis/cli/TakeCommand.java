@@ -1,7 +1,6 @@
 package vividtrellis.cli;
 
 import java.io.IOException;
-import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
@@ -97,9 +96,23 @@ final class TakeCommand implements Callable<Integer> {
           Failure.USAGE, "--git goes with --into.", null, "give --into DIR, or leave --git out");
     }
     Service service = common.service();
+    TakeView view = new TakeView(spec.commandLine().getOut(), common.json());
     if (!all) {
-      Optional<byte[]> archive = fetch(service, input.document(service), "");
-      return archive.isEmpty() ? Failure.BLOCKED : put(archive.get(), into, this.archive, policy);
+      Optional<byte[]> fetched = fetch(service, input.document(service), "");
+      if (fetched.isEmpty()) {
+        return Failure.BLOCKED;
+      }
+      if (into != null) {
+        write(planned(into, fetched.get(), policy), view);
+      } else if ("-".equals(archive) && !look) {
+        System.out.write(fetched.get());
+        System.out.flush();
+        return 0;
+      } else {
+        pack(path(String.valueOf(archive)), fetched.get(), view);
+      }
+      view.end();
+      return 0;
     }
     Brief whole = input.withVariants();
     Map<String, byte[]> archives = new LinkedHashMap<>();
@@ -113,24 +126,41 @@ final class TakeCommand implements Callable<Integer> {
     if (archives.isEmpty()) {
       throw new Failure(Failure.USAGE, "This brief has no variants.", null, "leave --all out");
     }
-    for (Map.Entry<String, byte[]> each : archives.entrySet()) {
-      if (!common.json()) {
-        differences(whole, each.getKey());
-      }
-      put(each.getValue(), inside(into, each.getKey()), named(this.archive, each.getKey()), policy);
+    if (into != null) {
+      takeAll(whole, archives, policy, view);
+    } else {
+      archives.keySet().forEach(name -> isFree(path(named(name))));
+      archives.forEach((name, bytes) -> pack(path(named(name)), bytes, about(whole, name, view)));
     }
+    view.end();
     return 0;
   }
 
-  private void differences(Brief whole, String name) {
-    List<String> differences = Variants.differences(whole, Variants.of(whole, name));
-    Screen screen = new Screen(spec.commandLine().getOut());
-    screen.line(
-        screen.strong(name)
-            + "  "
-            + (differences.isEmpty()
-                ? "as the brief itself"
-                : Screen.plain(String.join(" ", differences))));
+  /** A directory, and what would be done in it. */
+  private record Planned(Directory directory, List<Directory.Step> steps) {}
+
+  /** What would stop one of them stops all, before any is written. */
+  private void takeAll(
+      Brief whole, Map<String, byte[]> archives, Clash.Policy policy, TakeView view)
+      throws IOException {
+    Map<String, Planned> all = new LinkedHashMap<>();
+    for (Map.Entry<String, byte[]> each : archives.entrySet()) {
+      String folder = Path.of(String.valueOf(into), each.getKey()).toString();
+      Planned planned = planned(folder, each.getValue(), policy);
+      if (!look) {
+        planned.directory().mayWrite(planned.steps());
+      }
+      all.put(each.getKey(), planned);
+    }
+    for (Map.Entry<String, Planned> each : all.entrySet()) {
+      write(each.getValue(), about(whole, each.getKey(), view));
+    }
+  }
+
+  /** Begins to tell of a variant: how it differs. */
+  private TakeView about(Brief whole, String name, TakeView view) {
+    view.about(name, Variants.differences(whole, Variants.of(whole, name)));
+    return view;
   }
 
   private static BriefInput.Document variant(Brief whole, String name) {
@@ -149,13 +179,9 @@ final class TakeCommand implements Callable<Integer> {
     }
   }
 
-  private static @Nullable String inside(@Nullable String folder, String name) {
-    return folder == null ? null : Path.of(folder, name).toString();
-  }
-
   /** tide-board-NAME.tar.gz for tide-board.tar.gz. */
-  private static @Nullable String named(@Nullable String archive, String name) {
-    return archive == null ? null : archive.replaceFirst("(?=\\.(zip|tar\\.gz)$)", "-" + name);
+  private String named(String name) {
+    return String.valueOf(archive).replaceFirst("(?=\\.(zip|tar\\.gz)$)", "-" + name);
   }
 
   /** The archive of a brief; if there is none, it was told why. */
@@ -177,41 +203,36 @@ final class TakeCommand implements Callable<Integer> {
     return Optional.empty();
   }
 
-  private int put(
-      byte[] bytes, @Nullable String into, @Nullable String archive, Clash.Policy policy)
-      throws IOException {
-    PrintWriter out = spec.commandLine().getOut();
-    if (into != null) {
-      Directory directory = new Directory(path(into));
-      if (git) {
-        FirstCommit.mayBeMadeIn(directory.root());
-      }
-      List<Directory.Step> steps = directory.plan(bytes, policy);
-      if (!look) {
-        directory.write(steps);
-      }
-      if (git && !look) {
-        FirstCommit.make(
-            directory.root(),
-            steps.stream()
-                .filter(step -> step.fate() != Directory.Fate.KEPT)
-                .map(Directory.Step::written)
-                .toList());
-      }
-      new TakeView(out, common.json()).tell(directory.root(), steps, look);
-      return 0;
+  private Planned planned(String folder, byte[] bytes, Clash.Policy policy) throws IOException {
+    Directory directory = new Directory(path(folder));
+    if (git) {
+      FirstCommit.mayBeMadeIn(directory.root());
     }
-    if ("-".equals(archive) && !look) {
-      System.out.write(bytes);
-      System.out.flush();
-      return 0;
+    return new Planned(directory, directory.plan(bytes, policy));
+  }
+
+  private void write(Planned planned, TakeView view) throws IOException {
+    Directory directory = planned.directory();
+    if (!look) {
+      directory.write(planned.steps());
     }
-    Path file = path(String.valueOf(archive));
+    if (git && !look) {
+      FirstCommit.make(
+          directory.root(),
+          planned.steps().stream()
+              .filter(step -> step.fate() != Directory.Fate.KEPT)
+              .map(Directory.Step::written)
+              .toList());
+    }
+    view.tell(directory.root(), planned.steps(), look);
+  }
+
+  private void pack(Path file, byte[] bytes, TakeView view) {
+    isFree(file);
     if (!look) {
       write(file, bytes);
     }
-    new TakeView(out, common.json()).tell(file, bytes.length, look);
-    return 0;
+    view.tell(file, bytes.length, look);
   }
 
   private Clash.Policy policy() {
@@ -261,15 +282,18 @@ final class TakeCommand implements Callable<Integer> {
     }
   }
 
+  private void isFree(Path file) {
+    if (!look && Files.exists(file)) {
+      throw new Failure(
+          Failure.CANNOT_WRITE,
+          "There is a file of that name already.",
+          file.toString(),
+          "choose another name, or move it away");
+    }
+  }
+
   private static void write(Path file, byte[] bytes) {
     try {
-      if (Files.exists(file)) {
-        throw new Failure(
-            Failure.CANNOT_WRITE,
-            "There is a file of that name already.",
-            file.toString(),
-            "choose another name, or move it away");
-      }
       Path folder = file.toAbsolutePath().getParent();
       Path part = Files.createTempFile(folder, ".vivid-", ".part");
       try {

@@ -34,11 +34,42 @@ final class TakeView {
   private final PrintWriter out;
   private final boolean json;
   private final Screen screen;
+  private final List<Node> told = new ArrayList<>();
+  private String variant = "";
 
   TakeView(PrintWriter out, boolean json) {
     this.out = out;
     this.json = json;
     this.screen = new Screen(out);
+  }
+
+  /** What is told from here on is about this variant of the brief. */
+  void about(String variant, List<String> differences) {
+    this.variant = variant;
+    if (!json) {
+      screen.line(
+          screen.strong(variant)
+              + "  "
+              + (differences.isEmpty()
+                  ? "as the brief itself"
+                  : Screen.plain(String.join(" ", differences))));
+    }
+  }
+
+  /** All is told; programs get it as one document. */
+  void end() {
+    if (json) {
+      out.print(
+          Documents.write(
+              variant.isEmpty()
+                  ? told.get(0)
+                  : Node.fields().with("variants", new Node.Items(told, Position.NONE)),
+              Notation.JSON));
+    }
+  }
+
+  private Node.Fields begun() {
+    return variant.isEmpty() ? Node.fields() : Node.fields().with("variant", Node.text(variant));
   }
 
   /** About a directory. */
@@ -90,14 +121,12 @@ final class TakeView {
   /** About an archive. */
   void tell(Path file, int size, boolean look) {
     if (json) {
-      out.print(
-          Documents.write(
-              Node.fields()
-                  .with("written", Node.text(file.toString()))
-                  .with("looked", Node.text(look ? "yes" : "no"))
-                  .with("files", Node.texts(List.of(String.valueOf(file.getFileName()))))
-                  .with("size", Node.text(Integer.toString(size))),
-              Notation.JSON));
+      told.add(
+          begun()
+              .with("written", Node.text(file.toString()))
+              .with("looked", Node.text(look ? "yes" : "no"))
+              .with("files", Node.texts(List.of(String.valueOf(file.getFileName()))))
+              .with("size", Node.text(Integer.toString(size))));
       return;
     }
     if (look) {
@@ -123,14 +152,12 @@ final class TakeView {
               .with("fate", Node.text(step.fate().word()))
               .with("written", Node.text(step.fate().writes() ? step.written() : "")));
     }
-    out.print(
-        Documents.write(
-            Node.fields()
-                .with("written", Node.text(root.toString()))
-                .with("looked", Node.text(look ? "yes" : "no"))
-                .with("files", Node.texts(steps.stream().map(Step::path).toList()))
-                .with("fates", new Node.Items(fates, Position.NONE)),
-            Notation.JSON));
+    told.add(
+        begun()
+            .with("written", Node.text(root.toString()))
+            .with("looked", Node.text(look ? "yes" : "no"))
+            .with("files", Node.texts(steps.stream().map(Step::path).toList()))
+            .with("fates", new Node.Items(fates, Position.NONE)));
   }
 
   private static String count(long files) {

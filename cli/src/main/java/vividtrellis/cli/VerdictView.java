@@ -75,7 +75,11 @@ final class VerdictView {
     String start = "  ways out:  ";
     for (Json remedy : finding.list("remedies")) {
       ways++;
-      screen.line(start + ways + "  " + Screen.plain(remedy.text("title")));
+      screen.line(
+          start
+              + Screen.pad(Integer.toString(ways), 2)
+              + "  "
+              + Screen.plain(remedy.text("title")));
       start = " ".repeat(start.length());
     }
   }
