@@ -1,5 +1,5 @@
 import type { paths } from './contract'
-import type { Brief, Catalog, Check, Difference, Lattice, Outline } from './types'
+import type { Brief, Catalog, Check, Difference, Download, Lattice, Outline } from './types'
 
 /** What a call answers with when all is well, as the service describes it. */
 type Answer<Path extends keyof paths, Method extends 'get' | 'post'> = paths[Path] extends {
@@ -40,6 +40,11 @@ function sent(document: unknown): RequestInit {
 
 export async function fetchCatalog(): Promise<Catalog> {
   return read<'/catalog', 'get'>(await ask('/catalog'))
+}
+
+/** What of the command line can be taken to another machine. */
+export async function fetchDownloads(): Promise<Download[]> {
+  return (await read<'/downloads', 'get'>(await ask('/downloads'))).downloads
 }
 
 /** Ids that a question finds in a list of the catalog, best first. */

@@ -29,5 +29,6 @@ export type Brief = Omit<Told.Brief, 'project' | 'starters' | 'extras' | 'settin
 }
 
 export type Check = Omit<Told.Check, 'brief'> & { brief: Brief }
+export type Download = Told.Downloads['downloads'][number]
 export type Names = NonNullable<Told.Check['names']>
 export type Price = Told.Cell['gain']

@@ -6,6 +6,7 @@ import { asYaml } from '../briefFile'
 import { fetchArchive } from '../api/service'
 import type { Brief } from '../api/types'
 import { theWorkbench } from '../workbenchKey'
+import ClientDownloads from './ClientDownloads.vue'
 
 const props = defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
@@ -136,6 +137,7 @@ async function copy(text: string) {
             class="mt-1 rounded-panel border border-line bg-card p-3 font-mono text-small break-words whitespace-pre-wrap"
             >{{ way.text }}</pre>
         </section>
+        <ClientDownloads />
       </DialogPanel>
     </div>
   </Dialog>

@@ -132,7 +132,7 @@ final class BriefInput {
     List<String> words = given.stream().filter(BriefInput::isWord).toList();
     List<String> files = files();
     if (files.isEmpty() && words.isEmpty()) {
-      if (System.getenv("VIVID_STDIN_TERMINAL") != null) {
+      if (Terminal.isInput()) {
         throw new Failure(
             Failure.USAGE,
             "Nothing is picked.",

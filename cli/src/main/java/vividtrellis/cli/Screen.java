@@ -21,7 +21,7 @@ final class Screen {
 
   Screen(PrintWriter out) {
     this.out = out;
-    this.terminal = System.getenv("VIVID_STDOUT_TERMINAL") != null;
+    this.terminal = Terminal.isOutput();
     boolean wanted = terminal && System.getenv("NO_COLOR") == null;
     this.ansi = wanted ? Ansi.ON : Ansi.OFF;
     this.signs =

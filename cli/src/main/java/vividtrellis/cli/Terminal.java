@@ -1,15 +1,37 @@
 package vividtrellis.cli;
 
-/** Whether somebody sits there who can be asked. */
+/**
+ * Which ends of the command are a terminal, and whether somebody sits there who can be asked. The
+ * launcher tells, since a JVM cannot see each end by itself; that of Windows has no way to find
+ * out, and leaves it to the JVM, which knows about both ends together.
+ */
 final class Terminal {
 
   private Terminal() {}
 
   /** Both ends are a terminal, and this is no run of an automatic build. */
   static boolean isThere() {
-    return System.getenv("VIVID_STDIN_TERMINAL") != null
-        && System.getenv("VIVID_STDOUT_TERMINAL") != null
-        && !automatic();
+    return isInput() && isOutput() && !automatic();
+  }
+
+  static boolean isInput() {
+    return is("VIVID_STDIN_TERMINAL");
+  }
+
+  static boolean isOutput() {
+    return is("VIVID_STDOUT_TERMINAL");
+  }
+
+  static boolean isError() {
+    return is("VIVID_STDERR_TERMINAL");
+  }
+
+  // The launcher has the JVM take the console of java.base, which is null without a terminal.
+  @SuppressWarnings("SystemConsoleNull")
+  private static boolean is(String told) {
+    return System.getProperty("vivid.console") == null
+        ? System.getenv(told) != null
+        : System.console() != null;
   }
 
   private static boolean automatic() {

@@ -26,13 +26,22 @@ import vividtrellis.core.brief.Nearest;
       "  vivid check name=berth-booking group=saltmarsh.example +http-api +sql-orm +h2",
       "  vivid take berth-booking.yaml --into berth-booking",
       "",
-      "vivid audit, for those who maintain a catalog, holds it against the real registry.",
+      "vivid audit, in a checkout of the sources, holds a catalog against the real registry.",
       "",
-      "The service is http://127.0.0.1:7411 unless --server or VIVID_SERVER says otherwise.",
-      "",
-      "Exit codes: 0 fine, 1 blocked, 64 wrong usage, 65 a document that cannot be read,",
-      "69 service not reachable, 70 internal fault, 73 cannot write, 75 try again later,",
-      "77 not allowed, 130 interrupted."
+      "The service is http://127.0.0.1:7411 unless --server or VIVID_SERVER says otherwise."
+    },
+    exitCodeListHeading = "%nExit codes:%n",
+    exitCodeList = {
+      " 0:fine",
+      " 1:blocked",
+      "64:wrong usage",
+      "65:a document that cannot be read",
+      "69:service not reachable",
+      "70:internal fault",
+      "73:cannot write, or a clash stopped it",
+      "75:try again later",
+      "77:not allowed",
+      "130:interrupted"
     })
 public final class Vivid implements Runnable {
 
@@ -73,8 +82,8 @@ public final class Vivid implements Runnable {
     return code;
   }
 
-  /** With all its commands. */
-  static CommandLine line() {
+  /** The command with all its commands: what its manual is made from. */
+  public static CommandLine line() {
     CommandLine line = new CommandLine(new Vivid());
     COMMANDS.forEach(line::addSubcommand);
     return line.addSubcommand(new CommandLine.HelpCommand());
@@ -113,6 +122,9 @@ public final class Vivid implements Runnable {
   }
 
   private static String unknown(String command) {
+    if (command.equals("audit")) {
+      return "The audit is for those who maintain a catalog; it is in a checkout of the sources.";
+    }
     List<String> known =
         COMMANDS.stream().map(each -> each.getAnnotation(Command.class).name()).toList();
     return "There is no command '"

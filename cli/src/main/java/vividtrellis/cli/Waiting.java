@@ -17,7 +17,7 @@ final class Waiting {
   Waiting(String what) {
     teller = new Thread(() -> tell(what, System.err), "waiting");
     teller.setDaemon(true);
-    if (System.getenv("VIVID_STDERR_TERMINAL") != null) {
+    if (Terminal.isError()) {
       teller.start();
     }
   }

@@ -5,12 +5,12 @@ import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 
 /** Digests of what is packed. */
-final class Digests {
+public final class Digests {
 
   private Digests() {}
 
   /** SHA-256 in hex. */
-  static String sha256(byte[] bytes) {
+  public static String sha256(byte[] bytes) {
     try {
       return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
     } catch (NoSuchAlgorithmException e) {

@@ -50,6 +50,7 @@ class ContractTest {
       List.of(
           new ProjectController(workshop, mock(RecordKeeper.class)),
           new CatalogController(workshop),
+          new DownloadsController(),
           new ContractController());
   private final MockMvc mvc =
       MockMvcBuilders.standaloneSetup(controllers.toArray())
@@ -98,6 +99,7 @@ class ContractTest {
             + " /catalog/{kind}",
         "GET  | /catalog/frameworks       |                                  | 200 |"
             + " /catalog/{kind}",
+        "GET  | /downloads                |                                  | 200 |",
         "POST | /checks                   | {'project':{'name':'tide-board'},"
             + "'language':'kotlin','starters':['http-api']}                 | 200 |",
         "POST | /checks                   | {'project':{'name':'Tide Board'},"
