@@ -136,8 +136,8 @@ async function copy(text: string) {
           <pre
             class="mt-1 rounded-panel border border-line bg-card p-3 font-mono text-small break-words whitespace-pre-wrap"
             >{{ way.text }}</pre>
+          <ClientDownloads v-if="way.text === command" class="mt-1.5" />
         </section>
-        <ClientDownloads />
       </DialogPanel>
     </div>
   </Dialog>

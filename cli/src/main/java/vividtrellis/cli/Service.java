@@ -120,7 +120,7 @@ final class Service {
         Failure.UNREACHABLE,
         "The service does not answer" + (e.getMessage() == null ? "." : ": " + e.getMessage()),
         base.toString(),
-        "start it with ./up, or name another with --server or VIVID_SERVER");
+        "start it there (./up), or name another with --server or VIVID_SERVER");
   }
 
   private Answer checked(Answer answer, boolean ours) {
