@@ -297,9 +297,17 @@ class SurfacesTest {
                 .bytes());
     assertThat(json.at("/traces/0/picks").toString()).contains("/extras/0", "/settings/port");
 
-    Files.writeString(temp.resolve("berth-booking/Dockerfile"), "# ours\n");
-    assertThat(product.vivid(temp, "trace", "berth-booking", "Dockerfile:1").err())
-        .contains("was changed since");
+    lines.add(0, "# ours");
+    Files.write(temp.resolve("berth-booking/Dockerfile"), lines);
+    Command.Result moved =
+        product.vivid(temp, "trace", "berth-booking", "Dockerfile:" + (expose + 1));
+    assertThat(moved.out()).isEqualTo(one.out().replace(":" + expose, ":" + (expose + 1)));
+    assertThat(product.vivid(temp, "trace", "berth-booking", "Dockerfile:1").out())
+        .contains("you", "changed or new");
+    String nobody = "http://127.0.0.1:" + Product.freePort();
+    assertThat(
+            product.vivid(temp, "trace", "berth-booking", "Dockerfile:1", "--server", nobody).err())
+        .contains("was changed since", "found again");
     assertThat(product.vivid(temp, "trace", "berth-booking", "pom.xm").err()).contains("pom.xml?");
     assertThat(product.vivid(temp, "trace", "berth-booking", "pom.xml:999").code()).isEqualTo(64);
     assertThat(product.vivid(temp, "trace", ".", "pom.xml").code()).isEqualTo(65);

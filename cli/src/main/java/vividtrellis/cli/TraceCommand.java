@@ -2,6 +2,7 @@ package vividtrellis.cli;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -17,7 +18,10 @@ import vividtrellis.core.pack.Receipt;
 import vividtrellis.core.pack.Receipt.Entry;
 import vividtrellis.core.pack.Receipt.Reason;
 
-/** Answers from a project's receipt which pick put a line there. Asks no service. */
+/**
+ * Answers from a project's receipt which pick put a line there. Asks the service only about a file
+ * that was changed, and does without it.
+ */
 @Command(
     name = "trace",
     mixinStandardHelpOptions = true,
@@ -38,7 +42,7 @@ final class TraceCommand implements Callable<Integer> {
   @Parameters(index = "1", paramLabel = "FILE[:LINE]", description = "A file in it, and a line.")
   private String place = "";
 
-  @Mixin private Printing printing;
+  @Mixin private Common common;
 
   @Spec private CommandSpec spec;
 
@@ -52,21 +56,27 @@ final class TraceCommand implements Callable<Integer> {
     String text = Made.text(directory.resolve(path));
     boolean changed = !Receipt.digest(text).equals(entry.digest());
     Screen screen = new Screen(spec.commandLine().getOut());
-    if (changed) {
+    Optional<List<Reason>> found =
+        changed
+            ? FoundAgain.reasons(common.service(), receipt, entry, text)
+            : Optional.of(entry.reasons());
+    if (found.isEmpty()) {
       spec.commandLine()
           .getErr()
           .println(
               "vivid: "
                   + Screen.plain(path)
-                  + " was changed since it was written; its lines may have moved.");
+                  + " was changed since it was written; its lines may have moved."
+                  + " With the service that wrote it they are found again.");
     }
+    List<Reason> reasons = found.orElse(entry.reasons());
     if (one) {
-      Reason trace = at(entry, Integer.parseInt(line.group(2)), path);
-      tell(screen, receipt, trace, path, Integer.parseInt(line.group(2)), text);
-    } else if (printing.json()) {
-      screen.line(TraceJson.of(receipt, path, changed, entry.reasons()));
+      Reason trace = at(reasons, Integer.parseInt(line.group(2)), path);
+      tell(screen, receipt, trace, path, changed, Integer.parseInt(line.group(2)), text);
+    } else if (common.json()) {
+      screen.line(TraceJson.of(receipt, path, changed, reasons));
     } else {
-      TraceView.show(screen, text, entry.reasons());
+      TraceView.show(screen, text, reasons);
     }
     return 0;
   }
@@ -81,25 +91,30 @@ final class TraceCommand implements Callable<Integer> {
         nearest == null ? "see the files with: vivid outline, or .vivid/receipt.json" : nearest);
   }
 
-  private static Reason at(Entry entry, int line, String path) {
-    int last = entry.reasons().isEmpty() ? 0 : entry.reasons().get(entry.reasons().size() - 1).to();
-    return entry.reasons().stream()
+  private static Reason at(List<Reason> reasons, int line, String path) {
+    int last = reasons.isEmpty() ? 0 : reasons.get(reasons.size() - 1).to();
+    return reasons.stream()
         .filter(trace -> trace.from() <= line && line <= trace.to())
         .findFirst()
         .orElseThrow(
             () ->
                 new Failure(
                     Failure.USAGE,
-                    "%s was written with %d lines; there is no line %d."
-                        .formatted(path, last, line),
+                    "%s has %d lines; there is no line %d.".formatted(path, last, line),
                     null,
                     "name a line from 1 to " + last));
   }
 
   private void tell(
-      Screen screen, Receipt receipt, Reason trace, String path, int line, String text) {
-    if (printing.json()) {
-      screen.line(TraceJson.of(receipt, path, false, List.of(trace)));
+      Screen screen,
+      Receipt receipt,
+      Reason trace,
+      String path,
+      boolean changed,
+      int line,
+      String text) {
+    if (common.json()) {
+      screen.line(TraceJson.of(receipt, path, changed, List.of(trace)));
       return;
     }
     @Nullable String there = text.lines().skip(line - 1L).findFirst().orElse(null);
@@ -108,7 +123,8 @@ final class TraceCommand implements Callable<Integer> {
             + "  "
             + Screen.plain(there == null ? "" : there.strip().replace("\t", "    ")));
     if (trace.picks().isEmpty()) {
-      screen.line("  " + screen.note() + " the service itself");
+      String who = trace.because().equals(FoundAgain.YOURS) ? " you" : " the service itself";
+      screen.line("  " + screen.note() + who);
     }
     for (String pick : trace.picks()) {
       screen.line(

@@ -2,6 +2,7 @@ package vividtrellis.core.compare;
 
 import com.github.difflib.DiffUtils;
 import com.github.difflib.UnifiedDiffUtils;
+import com.github.difflib.patch.AbstractDelta;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -53,6 +54,32 @@ public final class Comparison {
     TreeSet<String> paths = new TreeSet<>(left.keySet());
     paths.addAll(right.keySet());
     return paths.stream().map(path -> change(path, left.get(path), right.get(path))).toList();
+  }
+
+  /**
+   * Where the lines of a text come from.
+   *
+   * @param before what it was
+   * @param after what it is
+   * @return for each line of {@code after} its number in {@code before}, counted from 1; 0 for one
+   *     that was changed or is new
+   */
+  public static List<Integer> origins(String before, String after) {
+    List<String> old = before.lines().toList();
+    List<String> now = after.lines().toList();
+    List<Integer> origins = new ArrayList<>();
+    int next = 1;
+    for (AbstractDelta<String> delta : DiffUtils.diff(old, now).getDeltas()) {
+      while (origins.size() < delta.getTarget().getPosition()) {
+        origins.add(next++);
+      }
+      delta.getTarget().getLines().forEach(line -> origins.add(0));
+      next += delta.getSource().size();
+    }
+    while (origins.size() < now.size()) {
+      origins.add(next++);
+    }
+    return origins;
   }
 
   private static Map<String, String> texts(FileSet files) {

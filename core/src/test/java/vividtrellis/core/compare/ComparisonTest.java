@@ -38,6 +38,14 @@ class ComparisonTest {
   }
 
   @Test
+  void eachLineIsFoundWhereItComesFrom() {
+    assertThat(Comparison.origins("a\nb\nc\nd\n", "new\na\nc\nC\nd\nend"))
+        .containsExactly(0, 1, 3, 0, 4, 0);
+    assertThat(Comparison.origins("a\nb\n", "a\nb\n")).containsExactly(1, 2);
+    assertThat(Comparison.origins("a\n", "")).isEmpty();
+  }
+
+  @Test
   void aDiffTurnsTheLeftFileIntoTheRightOne() throws PatchFailedException {
     String left = "one\ntwo\nthree\nfour\nfive\nsix\nseven\neight\nnine\nten\n";
     String right = left.replace("two\n", "").replace("nine\n", "nine\nand a half\n");

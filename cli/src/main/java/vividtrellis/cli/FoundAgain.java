@@ -1,0 +1,73 @@
+package vividtrellis.cli;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import vividtrellis.core.brief.Briefs;
+import vividtrellis.core.compare.Comparison;
+import vividtrellis.core.document.Documents.Notation;
+import vividtrellis.core.pack.Receipt;
+import vividtrellis.core.pack.Receipt.Entry;
+import vividtrellis.core.pack.Receipt.Reason;
+
+/**
+ * Finds the lines of a file again that was changed since it was written. The receipt only knows the
+ * digest of what was written; the service makes that once more from the brief in it.
+ */
+final class FoundAgain {
+
+  /** Why a line is there that the service did not write. */
+  static final String YOURS = "Yours: changed or new since it was written";
+
+  private FoundAgain() {}
+
+  /** The reasons for the lines as they are now; empty where what was written cannot be had. */
+  static Optional<List<Reason>> reasons(
+      Service service, Receipt receipt, Entry entry, String text) {
+    return written(service, receipt, entry)
+        .map(written -> moved(entry.reasons(), Comparison.origins(written, text)));
+  }
+
+  private static Optional<String> written(Service service, Receipt receipt, Entry entry) {
+    try {
+      Service.Answer answer =
+          service.post(
+              "/outlines",
+              new BriefInput.Document(
+                  Receipt.PATH, Briefs.write(receipt.brief(), Notation.JSON), Notation.JSON));
+      if (answer.status() == 422) {
+        return Optional.empty();
+      }
+      return answer.json().list("files").stream()
+          .filter(file -> file.text("path").equals(entry.path()))
+          .map(file -> file.text("content"))
+          .filter(content -> Receipt.digest(content).equals(entry.digest()))
+          .findFirst();
+    } catch (Failure e) {
+      // Without the service, the receipt alone has to do.
+      return Optional.empty();
+    }
+  }
+
+  private static List<Reason> moved(List<Reason> reasons, List<Integer> origins) {
+    List<Reason> moved = new ArrayList<>();
+    for (int line = 1; line <= origins.size(); line++) {
+      int origin = origins.get(line - 1);
+      Reason reason =
+          reasons.stream()
+              .filter(each -> each.from() <= origin && origin <= each.to())
+              .findFirst()
+              .orElse(new Reason(line, line, List.of(), YOURS));
+      Reason last = moved.isEmpty() ? null : moved.get(moved.size() - 1);
+      boolean goesOn =
+          last != null
+              && last.picks().equals(reason.picks())
+              && last.because().equals(reason.because());
+      if (goesOn) {
+        moved.remove(moved.size() - 1);
+      }
+      moved.add(new Reason(goesOn ? last.from() : line, line, reason.picks(), reason.because()));
+    }
+    return moved;
+  }
+}
