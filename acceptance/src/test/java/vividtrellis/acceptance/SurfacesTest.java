@@ -303,7 +303,7 @@ class SurfacesTest {
         product.vivid(temp, "trace", "berth-booking", "Dockerfile:" + (expose + 1));
     assertThat(moved.out()).isEqualTo(one.out().replace(":" + expose, ":" + (expose + 1)));
     assertThat(product.vivid(temp, "trace", "berth-booking", "Dockerfile:1").out())
-        .contains("you", "changed or new");
+        .contains("· you", "Changed by you, or new");
     String nobody = "http://127.0.0.1:" + Product.freePort();
     assertThat(
             product.vivid(temp, "trace", "berth-booking", "Dockerfile:1", "--server", nobody).err())

@@ -17,6 +17,9 @@ import picocli.CommandLine.Model.PositionalParamSpec;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import vividtrellis.core.brief.Key;
+import vividtrellis.core.document.Documents;
+import vividtrellis.core.document.Documents.Notation;
+import vividtrellis.core.document.Node;
 
 /** Prints what lets a shell complete commands, options and the ids of the catalog. */
 @Command(
@@ -52,9 +55,15 @@ final class CompletionCommand implements Callable<Integer> {
     }
     List<String> words = words(common.service().get("/catalog").json());
     CommandLine vivid = Vivid.line();
+    String script =
+        shell.equals("fish") ? fish(vivid, words) : AutoComplete.bash("vivid", with(vivid, words));
     PrintWriter out = spec.commandLine().getOut();
     out.print(
-        shell.equals("fish") ? fish(vivid, words) : AutoComplete.bash("vivid", with(vivid, words)));
+        common.json()
+            ? Documents.write(
+                Node.fields().with("shell", Node.text(shell)).with("script", Node.text(script)),
+                Notation.JSON)
+            : script);
     return 0;
   }
 

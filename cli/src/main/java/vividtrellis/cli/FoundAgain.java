@@ -17,7 +17,7 @@ import vividtrellis.core.pack.Receipt.Reason;
 final class FoundAgain {
 
   /** Why a line is there that the service did not write. */
-  static final String YOURS = "Yours: changed or new since it was written";
+  static final String YOURS = "Changed by you, or new";
 
   private FoundAgain() {}
 
