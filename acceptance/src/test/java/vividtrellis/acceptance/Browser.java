@@ -124,6 +124,11 @@ final class Browser implements AutoCloseable {
             find(frame)));
   }
 
+  /** Waits until opened choices take keys; on a busy machine that is a while after the click. */
+  void awaitChoices() {
+    await("choices", () -> "listbox".equals(active().getDomAttribute("role")));
+  }
+
   void pointAt(String css) {
     new Actions(driver).moveToElement(find(css)).perform();
   }
@@ -151,7 +156,11 @@ final class Browser implements AutoCloseable {
   }
 
   void type(CharSequence... keys) {
-    driver.switchTo().activeElement().sendKeys(keys);
+    active().sendKeys(keys);
+  }
+
+  private WebElement active() {
+    return driver.switchTo().activeElement();
   }
 
   /** The one file that was downloaded, once it is whole. */

@@ -109,6 +109,7 @@ class SurfacesTest {
       page.find("[data-rule=two-databases]");
 
       page.find("[data-pick='/framework']").click();
+      page.awaitChoices();
       page.type(Keys.ARROW_DOWN, Keys.ARROW_DOWN, Keys.ENTER);
       page.await("the build file follows", () -> page.text("[data-part=code]").contains("3.5.16"));
 
@@ -158,6 +159,7 @@ class SurfacesTest {
     try (Browser page = new Browser(product.base(), 1280)) {
       page.await("it fits", () -> page.text("[data-part=verdict]").contains("Everything fits."));
       page.find("[data-pick='/language']").sendKeys(Keys.ENTER);
+      page.awaitChoices();
       page.type(Keys.ARROW_DOWN, Keys.ENTER);
       page.await("Java 21", () -> page.text("[data-pick='/language']").equals("Java 21"));
       page.find("[data-pick='/language']").sendKeys(Keys.DELETE);
