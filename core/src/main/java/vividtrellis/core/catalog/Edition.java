@@ -55,7 +55,12 @@ public record Edition(
 
   /** The option with an id in one of this edition's lists. */
   public static <T extends Option> Optional<T> find(List<T> options, String id) {
-    return options.stream().filter(each -> each.id().equals(id)).findFirst();
+    for (T option : options) {
+      if (option.id().equals(id)) {
+        return Optional.of(option);
+      }
+    }
+    return Optional.empty();
   }
 
   /** Every option that can contribute to a project. */

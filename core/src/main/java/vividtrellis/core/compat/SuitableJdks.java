@@ -2,7 +2,6 @@ package vividtrellis.core.compat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Rule;
@@ -21,7 +20,12 @@ public final class SuitableJdks {
    * @param selection one that fits
    */
   public static List<Version> of(Selection selection, Edition edition) {
-    List<Rule> rules = edition.rules().stream().filter(SuitableJdks::looksAtJdk).toList();
+    List<Rule> rules = new ArrayList<>();
+    for (Rule rule : edition.rules()) {
+      if (looksAtJdk(rule.when()) || looksAtJdk(Rules.remaining(rule))) {
+        rules.add(rule);
+      }
+    }
     List<Version> suitable = new ArrayList<>(List.of(selection.jdk()));
     for (Level level : edition.levels()) {
       Version jdk = level.version();
@@ -36,8 +40,12 @@ public final class SuitableJdks {
     return suitable;
   }
 
-  private static boolean looksAtJdk(Rule rule) {
-    return Stream.concat(rule.when().stream(), Rules.remaining(rule).stream())
-        .anyMatch(term -> term.variable() == Term.Variable.JDK);
+  private static boolean looksAtJdk(List<Term> terms) {
+    for (Term term : terms) {
+      if (term.variable() == Term.Variable.JDK) {
+        return true;
+      }
+    }
+    return false;
   }
 }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.snakeyaml.engine.v2.api.Dump;
 import org.snakeyaml.engine.v2.api.DumpSettings;
@@ -24,6 +25,8 @@ final class TreeWriter {
   /** Keys whose values the readers of a brief expect to be numbers. */
   static final Set<String> WHOLE_NUMBERS =
       Set.of("brief", "jvm", "jdk", "year", "port", "receipt", "from", "to");
+
+  private static final Pattern WHOLE_NUMBER = Pattern.compile("0|[1-9][0-9]{0,8}");
 
   private static final JsonFactory FACTORY = new JsonFactory();
 
@@ -96,7 +99,7 @@ final class TreeWriter {
     }
     String text = ((Node.Scalar) node).text();
     boolean number =
-        WHOLE_NUMBERS.contains(key) && text != null && text.matches("0|[1-9][0-9]{0,8}");
+        text != null && WHOLE_NUMBERS.contains(key) && WHOLE_NUMBER.matcher(text).matches();
     return number ? (Object) Integer.valueOf(text) : text;
   }
 }

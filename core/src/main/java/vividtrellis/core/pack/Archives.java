@@ -28,6 +28,9 @@ public final class Archives {
   /** The time of all entries, unless told otherwise. */
   public static final Instant DEFAULT_TIME = Instant.parse("2020-01-01T00:00:00Z");
 
+  /** Room for the archive of a project as most are, in bytes; it grows where that is not enough. */
+  private static final int ROOM = 160 * 1024;
+
   private Archives() {}
 
   /**
@@ -47,7 +50,8 @@ public final class Archives {
   }
 
   private static byte[] zip(FileSet files, Instant time) throws IOException {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream(ROOM);
+    long when = inOwnZone(time);
     try (ZipArchiveOutputStream out = new ZipArchiveOutputStream(bytes)) {
       out.setUseLanguageEncodingFlag(true);
       out.setCreateUnicodeExtraFields(ZipArchiveOutputStream.UnicodeExtraFieldPolicy.NEVER);
@@ -58,7 +62,7 @@ public final class Archives {
         entry.setSize(content.length);
         entry.setCrc(crc(content));
         entry.setUnixMode(0100000 | Integer.parseInt(file.mode(), 8));
-        entry.setTime(inOwnZone(time));
+        entry.setTime(when);
         out.putArchiveEntry(entry);
         out.write(content);
         out.closeArchiveEntry();
@@ -78,7 +82,7 @@ public final class Archives {
   }
 
   private static byte[] tar(FileSet files, Instant time) throws IOException {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream(ROOM);
     try (TarArchiveOutputStream out = new TarArchiveOutputStream(bytes, "UTF-8")) {
       out.setLongFileMode(TarArchiveOutputStream.LONGFILE_POSIX);
       for (GeneratedFile file : files.files()) {

@@ -1,5 +1,6 @@
 package vividtrellis.core.pack;
 
+import com.google.common.base.CharMatcher;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -48,17 +49,9 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
    * A file as it was written.
    *
    * @param digest SHA-256 of its bytes, in hex
+   * @param traces why each line is there
    */
-  public record Entry(String path, String mode, String role, String digest, List<Reason> reasons) {}
-
-  /**
-   * Why some lines of a file are there.
-   *
-   * @param from first line, counted from 1
-   * @param to last line
-   * @param picks JSON Pointers into the brief; empty for the service's own
-   */
-  public record Reason(int from, int to, List<String> picks, String because) {}
+  public record Entry(String path, String mode, String role, String digest, List<Trace> traces) {}
 
   /** The files of a project with the receipt among them. */
   public static FileSet added(FileSet files, Brief brief, String edition, String version) {
@@ -67,18 +60,16 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
             .map(
                 file ->
                     new Entry(
-                        file.path(),
-                        file.mode(),
-                        file.role(),
-                        digest(file.text()),
-                        file.traces().stream().map(Receipt::reason).toList()))
+                        file.path(), file.mode(), file.role(), digest(file.text()), file.traces()))
             .toList();
     String text = new Receipt(brief, edition, version, entries).json();
     Trace own =
         new Trace(
-            1, (int) text.lines().count(), List.of(), "What the service keeps of its own work");
-    List<GeneratedFile> all = new ArrayList<>(files.files());
-    all.add(
+            1,
+            CharMatcher.is('\n').countIn(text),
+            List.of(),
+            "What the service keeps of its own work");
+    return files.with(
         new GeneratedFile(
             PATH,
             text,
@@ -86,11 +77,6 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
             "What this project was made from, and why each line is there",
             "ours",
             List.of(own)));
-    return FileSet.of(files.root(), all);
-  }
-
-  private static Reason reason(Trace trace) {
-    return new Reason(trace.from(), trace.to(), trace.picks(), trace.because());
   }
 
   /** SHA-256 of a text in UTF-8, in hex. */
@@ -104,12 +90,12 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
   }
 
   private String json() {
-    Map<Reason, Integer> causes = new LinkedHashMap<>();
+    Map<Trace, Integer> causes = new LinkedHashMap<>();
     List<Node> entries = new ArrayList<>();
     for (Entry file : files) {
       StringBuilder runs = new StringBuilder();
-      for (Reason trace : file.reasons()) {
-        Reason cause = new Reason(0, 0, trace.picks(), trace.because());
+      for (Trace trace : file.traces()) {
+        Trace cause = new Trace(0, 0, trace.picks(), trace.because());
         int number = causes.computeIfAbsent(cause, key -> causes.size());
         runs.append(runs.isEmpty() ? "" : " ")
             .append(trace.to() - trace.from() + 1)
@@ -170,11 +156,11 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
       throw unreadable(
           "its format is " + text(top, "receipt") + ", and " + FORMAT + " is read here");
     }
-    List<Reason> causes = new ArrayList<>();
+    List<Trace> causes = new ArrayList<>();
     for (Node each : items(top, "causes")) {
       Node.Fields cause = mapping(each);
       List<String> picks = items(cause, "picks").stream().map(pick -> text(pick, "picks")).toList();
-      causes.add(new Reason(0, 0, picks, text(cause, "because")));
+      causes.add(new Trace(0, 0, picks, text(cause, "because")));
     }
     List<Entry> files = new ArrayList<>();
     for (Node each : items(top, "files")) {
@@ -194,8 +180,8 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
         files);
   }
 
-  private static List<Reason> runs(String text, List<Reason> causes) {
-    List<Reason> reasons = new ArrayList<>();
+  private static List<Trace> runs(String text, List<Trace> causes) {
+    List<Trace> reasons = new ArrayList<>();
     int line = 0;
     for (String run : text.isEmpty() ? List.<String>of() : List.of(text.split(" ", -1))) {
       if (!run.matches("[1-9][0-9]{0,6}x[0-9]{1,6}")) {
@@ -207,8 +193,8 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
       if (number >= causes.size()) {
         throw unreadable("there is no cause " + number);
       }
-      Reason cause = causes.get(number);
-      reasons.add(new Reason(line + 1, line + count, cause.picks(), cause.because()));
+      Trace cause = causes.get(number);
+      reasons.add(new Trace(line + 1, line + count, cause.picks(), cause.because()));
       line += count;
     }
     return reasons;

@@ -1,15 +1,15 @@
 package vividtrellis.core.plan;
 
-import com.google.common.cache.Cache;
-import com.google.common.cache.CacheBuilder;
-import com.samskivert.mustache.Escapers;
+import com.google.common.escape.Escaper;
+import com.google.common.escape.Escapers;
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +23,9 @@ public final class Words {
 
   /** Stands before the number of a cause; both are taken out again. */
   private static final char MARK = '\u0001';
+
+  /** A mark and the two digits of its number. */
+  private static final int MARK_LENGTH = 3;
 
   /** Numbers are written in two of these, which no format has to escape. */
   private static final String DIGITS =
@@ -42,39 +45,37 @@ public final class Words {
    * Templates that are ready to be filled. They come from editions, never from briefs, so there are
    * not many; reading one anew for each project would take most of the time.
    */
-  private static final Cache<Form, Template> READY =
-      CacheBuilder.newBuilder().maximumSize(4096).build();
+  private static final Map<Form, Template> READY = new ConcurrentHashMap<>();
+
+  /** How many are kept; those of all shipped editions are fewer. */
+  private static final int MOST_READY = 4096;
 
   private record Form(String template, Escaping escaping, boolean lines) {}
 
   private final Map<String, Object> values = new Values();
-  private final Map<String, Integer> numbers = new TreeMap<>();
   private final List<Cause> causes = new ArrayList<>();
+
+  /** What several marks in one line come to; most lines repeat the marks of others. */
+  private final Map<String, Cause> together = new HashMap<>();
 
   Words() {}
 
   /**
    * Also answers for the mark of each word, which is nothing for a word that no pick stands for.
    */
-  private final class Values extends TreeMap<String, Object> {
+  private static final class Values extends HashMap<String, Object> {
     private static final long serialVersionUID = 1L;
 
     @Override
     public boolean containsKey(Object key) {
-      return ((String) key).startsWith(ALONE) || super.containsKey(key);
+      return super.containsKey(key) || ((String) key).startsWith(ALONE);
     }
 
     @Override
     public @Nullable Object get(Object key) {
-      return ((String) key).startsWith(ALONE)
-          ? mark(((String) key).substring(ALONE.length()))
-          : super.get(key);
+      Object value = super.get(key);
+      return value == null && ((String) key).startsWith(ALONE) ? "" : value;
     }
-  }
-
-  private String mark(String word) {
-    Integer number = numbers.get(word);
-    return number == null ? "" : mark(number);
   }
 
   private static String mark(int number) {
@@ -92,7 +93,7 @@ public final class Words {
     if (value.isEmpty()) {
       values.put(word, value);
     } else {
-      numbers.put(word, causes.size());
+      values.put(ALONE + word, mark(causes.size()));
       values.put(word, marked(value, cause));
     }
   }
@@ -111,73 +112,64 @@ public final class Words {
   /** How a value is made harmless for the format of the file that it goes into. */
   public enum Escaping {
     /** For values that cannot hold anything but letters, digits, dots and dashes. */
-    NONE(
-        new String[][] {
-          {"\n", " "},
-          {"\r", " "}
-        }),
+    NONE(Escapers.builder().addEscape('\n', " ").addEscape('\r', " ")),
     /** Inside a Java string literal. */
     JAVA(
-        new String[][] {
-          {"\\", "\\\\"},
-          {"\"", "\\\""},
-          {"\n", "\\n"},
-          {"\r", "\\r"}
-        }),
+        Escapers.builder()
+            .addEscape('\\', "\\\\")
+            .addEscape('"', "\\\"")
+            .addEscape('\n', "\\n")
+            .addEscape('\r', "\\r")),
     /** Inside a string literal in double quotes of Kotlin or Groovy, which also replace in it. */
     REPLACING(
-        new String[][] {
-          {"\\", "\\\\"},
-          {"\"", "\\\""},
-          {"$", "\\$"},
-          {"\n", "\\n"},
-          {"\r", "\\r"}
-        }),
+        Escapers.builder()
+            .addEscape('\\', "\\\\")
+            .addEscape('"', "\\\"")
+            .addEscape('$', "\\$")
+            .addEscape('\n', "\\n")
+            .addEscape('\r', "\\r")),
     /** Inside a YAML scalar in double quotes. */
     YAML(
-        new String[][] {
-          {"\\", "\\\\"},
-          {"\"", "\\\""},
-          {"\n", "\\n"},
-          {"\r", "\\r"}
-        }),
+        Escapers.builder()
+            .addEscape('\\', "\\\\")
+            .addEscape('"', "\\\"")
+            .addEscape('\n', "\\n")
+            .addEscape('\r', "\\r")),
     /** In the text of an HTML page, or of an attribute in double quotes. */
     HTML(
-        new String[][] {
-          {"&", "&amp;"},
-          {"<", "&lt;"},
-          {">", "&gt;"},
-          {"\"", "&quot;"},
-          {"'", "&#39;"},
-          {"{", "&#123;"},
-          {"$", "&#36;"},
-          {"\n", " "},
-          {"\r", " "}
-        }),
+        Escapers.builder()
+            .addEscape('&', "&amp;")
+            .addEscape('<', "&lt;")
+            .addEscape('>', "&gt;")
+            .addEscape('"', "&quot;")
+            .addEscape('\'', "&#39;")
+            .addEscape('{', "&#123;")
+            .addEscape('$', "&#36;")
+            .addEscape('\n', " ")
+            .addEscape('\r', " ")),
     /** In running text of Markdown. */
     MARKDOWN(
-        new String[][] {
-          {"\\", "\\\\"},
-          {"`", "\\`"},
-          {"*", "\\*"},
-          {"_", "\\_"},
-          {"[", "\\["},
-          {"]", "\\]"},
-          {"<", "&lt;"},
-          {">", "&gt;"},
-          {"#", "\\#"},
-          {"|", "\\|"},
-          {"!", "\\!"},
-          {"&", "&amp;"},
-          {"\n", " "},
-          {"\r", " "}
-        });
+        Escapers.builder()
+            .addEscape('\\', "\\\\")
+            .addEscape('`', "\\`")
+            .addEscape('*', "\\*")
+            .addEscape('_', "\\_")
+            .addEscape('[', "\\[")
+            .addEscape(']', "\\]")
+            .addEscape('<', "&lt;")
+            .addEscape('>', "&gt;")
+            .addEscape('#', "\\#")
+            .addEscape('|', "\\|")
+            .addEscape('!', "\\!")
+            .addEscape('&', "&amp;")
+            .addEscape('\n', " ")
+            .addEscape('\r', " "));
 
     @SuppressWarnings("ImmutableEnumChecker") // an escaper is a table that nobody changes
-    private final Mustache.Escaper escaper;
+    private final Escaper escaper;
 
-    Escaping(String[]... replacements) {
-      this.escaper = Escapers.simple(replacements);
+    Escaping(Escapers.Builder replacements) {
+      this.escaper = replacements.build();
     }
 
     /** The escaping for a file, by its ending. */
@@ -218,7 +210,16 @@ public final class Words {
    * @throws com.samskivert.mustache.MustacheException when the template or a word of it is wrong
    */
   public List<Filled> lines(String template, Escaping escaping) {
-    return run(template, escaping, true).lines().map(line -> unmarked(line)).toList();
+    String text = run(template, escaping, true);
+    List<Filled> lines = new ArrayList<>();
+    int from = 0;
+    while (from < text.length()) {
+      int end = text.indexOf('\n', from);
+      int to = end < 0 ? text.length() : end;
+      lines.add(unmarked(text.substring(from, to)));
+      from = to + 1;
+    }
+    return lines;
   }
 
   /**
@@ -254,14 +255,16 @@ public final class Words {
 
   private String run(String template, Escaping escaping, boolean lines) {
     Form form = new Form(template, escaping, lines);
-    Template ready = READY.getIfPresent(form);
+    Template ready = READY.get(form);
     if (ready == null) {
       ready =
           Mustache.compiler()
-              .withEscaper(escaping.escaper)
+              .withEscaper(escaping.escaper::escape)
               .emptyStringIsFalse(true)
               .compile(lines ? withSections(template) : template);
-      READY.put(form, ready);
+      if (READY.size() < MOST_READY) {
+        READY.put(form, ready);
+      }
     }
     return ready.execute(values);
   }
@@ -272,19 +275,30 @@ public final class Words {
       return new Filled(text, Optional.empty());
     }
     StringBuilder plain = new StringBuilder(text.length());
-    Cause cause = null;
+    StringBuilder marks = new StringBuilder();
     int from = 0;
     while (mark >= 0) {
       plain.append(text, from, mark);
-      int number =
-          DIGITS.indexOf(text.charAt(mark + 1)) * DIGITS.length()
-              + DIGITS.indexOf(text.charAt(mark + 2));
-      Cause more = causes.get(number);
-      cause = cause == null ? more : cause.and(more);
-      from = mark + 3;
+      from = mark + MARK_LENGTH;
+      marks.append(text, mark, from);
       mark = text.indexOf(MARK, from);
     }
     plain.append(text, from, text.length());
+    Cause cause = together.computeIfAbsent(marks.toString(), this::meaning);
     return new Filled(plain.toString(), Optional.of(cause));
+  }
+
+  private Cause meaning(String marks) {
+    Cause cause = cause(marks, 0);
+    for (int at = MARK_LENGTH; at < marks.length(); at += MARK_LENGTH) {
+      cause = cause.and(cause(marks, at));
+    }
+    return cause;
+  }
+
+  private Cause cause(String marks, int at) {
+    return causes.get(
+        DIGITS.indexOf(marks.charAt(at + 1)) * DIGITS.length()
+            + DIGITS.indexOf(marks.charAt(at + 2)));
   }
 }

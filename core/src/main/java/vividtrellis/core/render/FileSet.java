@@ -1,8 +1,9 @@
 package vividtrellis.core.render;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 
 /**
  * The files of a project.
@@ -19,9 +20,25 @@ public record FileSet(String root, List<GeneratedFile> files) {
 
   /** Files by path: those of a directory before its directories. */
   public static FileSet of(String root, List<GeneratedFile> files) {
-    List<GeneratedFile> sorted = new ArrayList<>(files);
-    sorted.sort(Comparator.comparing(FileSet::sortKey));
-    return new FileSet(root, sorted);
+    Map<String, GeneratedFile> sorted = new TreeMap<>();
+    for (GeneratedFile file : files) {
+      if (sorted.put(sortKey(file), file) != null) {
+        throw new IllegalStateException(file.path() + " is written twice");
+      }
+    }
+    return new FileSet(root, List.copyOf(sorted.values()));
+  }
+
+  /** With one file more, in its place. */
+  public FileSet with(GeneratedFile file) {
+    String key = sortKey(file);
+    int place = 0;
+    while (place < files.size() && sortKey(files.get(place)).compareTo(key) < 0) {
+      place++;
+    }
+    List<GeneratedFile> all = new ArrayList<>(files);
+    all.add(place, file);
+    return new FileSet(root, all);
   }
 
   /** Makes a file sort before the directories beside it, whatever their names. */

@@ -1,5 +1,6 @@
 package vividtrellis.core.render;
 
+import com.google.common.base.CharMatcher;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -17,34 +18,48 @@ final class Imports {
   /** What comes last in Kotlin, in this order. */
   private static final List<String> PLATFORM = List.of("java.", "javax.", "kotlin.");
 
+  /** What stands around names and is no part of them. */
+  private static final CharMatcher NOISE = CharMatcher.anyOf("`;");
+
   private Imports() {}
+
+  /** An import, and what it is put in order by, which is found once and compared often. */
+  private record Import(int group, String name, Filled line) {
+
+    private static final Comparator<Import> ORDER =
+        Comparator.comparingInt(Import::group).thenComparing(Import::name);
+
+    static Import of(Filled line, boolean kotlin) {
+      String name = NOISE.removeFrom(line.text().substring(IMPORT.length()));
+      return new Import(kotlin ? platform(name) : 0, name, line);
+    }
+  }
 
   /** The same lines of a source, with each block of imports in order. */
   static List<Filled> sorted(List<Filled> lines, String path) {
-    Comparator<Filled> byName = Comparator.comparing(Imports::name);
-    Comparator<Filled> order =
-        path.endsWith(".kt") ? Comparator.comparing(Imports::group).thenComparing(byName) : byName;
-    List<Filled> sorted = new ArrayList<>(lines);
-    int from = 0;
-    while (from < sorted.size()) {
-      int to = from;
-      while (to < sorted.size() && sorted.get(to).text().startsWith(IMPORT)) {
-        to++;
+    boolean kotlin = path.endsWith(".kt");
+    List<Filled> sorted = new ArrayList<>(lines.size());
+    List<Import> block = new ArrayList<>();
+    for (Filled line : lines) {
+      if (line.text().startsWith(IMPORT)) {
+        block.add(Import.of(line, kotlin));
+        continue;
       }
-      sorted.subList(from, to).sort(order);
-      from = to + 1;
+      drain(block, sorted);
+      sorted.add(line);
     }
+    drain(block, sorted);
     return sorted;
   }
 
-  private static String name(Filled line) {
-    String name = line.text().substring(IMPORT.length());
-    return name.replace("`", "").replace(";", "");
+  private static void drain(List<Import> block, List<Filled> sorted) {
+    block.sort(Import.ORDER);
+    block.forEach(each -> sorted.add(each.line()));
+    block.clear();
   }
 
   /** 0 for libraries and the project's own, then the platform. */
-  private static int group(Filled line) {
-    String name = name(line);
+  private static int platform(String name) {
     for (int i = 0; i < PLATFORM.size(); i++) {
       if (name.startsWith(PLATFORM.get(i))) {
         return i + 1;

@@ -2,9 +2,11 @@ package vividtrellis.core.render;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import vividtrellis.core.plan.Cause;
 import vividtrellis.core.plan.ProjectPlan;
 import vividtrellis.core.plan.ProjectPlan.Part;
@@ -17,7 +19,7 @@ import vividtrellis.core.render.FileSet.GeneratedFile;
 /** The door of this room: a plan gives files. */
 public final class Renderer {
 
-  private static final List<String> SOURCES = List.of(".java", ".kt", ".groovy");
+  private static final Set<String> SOURCES = Set.of("java", "kt", "groovy");
 
   private final ProjectPlan plan;
   private final List<GeneratedFile> files = new ArrayList<>();
@@ -106,12 +108,16 @@ public final class Renderer {
         text.line("", part.cause());
       }
     }
-    if (SOURCES.stream().anyMatch(part.path()::endsWith)) {
+    if (SOURCES.contains(part.path().substring(part.path().lastIndexOf('.') + 1))) {
       lines = Imports.sorted(lines, part.path());
     }
+    IdentityHashMap<Cause, Cause> withPart = new IdentityHashMap<>();
     for (Filled line : lines) {
-      Cause cause = line.cause().map(part.cause()::and).orElse(part.cause());
-      text.line(line.text() + (forWindows ? "\r" : ""), cause);
+      Cause cause =
+          line.cause()
+              .map(own -> withPart.computeIfAbsent(own, part.cause()::and))
+              .orElse(part.cause());
+      text.line(forWindows ? line.text() + "\r" : line.text(), cause);
     }
   }
 

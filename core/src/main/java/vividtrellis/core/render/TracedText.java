@@ -1,5 +1,6 @@
 package vividtrellis.core.render;
 
+import com.google.common.base.CharMatcher;
 import java.util.ArrayList;
 import java.util.List;
 import vividtrellis.core.plan.Cause;
@@ -21,11 +22,9 @@ final class TracedText {
   /** Adds whole lines; a last one without a line break gets one. */
   void lines(String block, Cause cause) {
     if (!block.isEmpty()) {
-      text.append(block);
-      if (!block.endsWith("\n")) {
-        text.append('\n');
-      }
-      note((int) block.lines().count(), cause);
+      String whole = block.endsWith("\n") ? block : block + '\n';
+      text.append(whole);
+      note(CharMatcher.is('\n').countIn(whole), cause);
     }
   }
 

@@ -1,5 +1,6 @@
 package vividtrellis.core.render;
 
+import com.google.common.base.CharMatcher;
 import java.util.List;
 import java.util.regex.Pattern;
 import vividtrellis.core.plan.BuildPart;
@@ -9,7 +10,15 @@ import vividtrellis.core.plan.BuildPart.Leaf;
 /** Writes a tree as YAML, each line with its cause; what YAML could misread is quoted. */
 final class YamlWriter {
 
-  private static final Pattern PLAIN = Pattern.compile("[A-Za-z0-9$/][A-Za-z0-9${}_./:;=,*?-]*");
+  private static final CharMatcher PLAIN_START =
+      CharMatcher.inRange('A', 'Z')
+          .or(CharMatcher.inRange('a', 'z'))
+          .or(CharMatcher.inRange('0', '9'))
+          .or(CharMatcher.anyOf("$/"))
+          .precomputed();
+
+  private static final CharMatcher PLAIN =
+      PLAIN_START.or(CharMatcher.anyOf("{}_.:;=,*?-")).precomputed();
 
   /** What a reader of YAML may take for something else than a text, a number or a truth value. */
   private static final Pattern MISREAD =
@@ -53,7 +62,11 @@ final class YamlWriter {
   }
 
   static String scalar(String text) {
-    if (PLAIN.matcher(text).matches() && !text.endsWith(":") && !MISREAD.matcher(text).matches()) {
+    if (!text.isEmpty()
+        && PLAIN_START.matches(text.charAt(0))
+        && PLAIN.matchesAllOf(text)
+        && !text.endsWith(":")
+        && !MISREAD.matcher(text).matches()) {
       return text;
     }
     StringBuilder quoted = new StringBuilder("\"");
