@@ -26,7 +26,10 @@ import java.util.concurrent.Future;
 public final class LoadBench {
 
   private static final int CLIENTS = 2;
-  private static final Duration WARM_UP = Duration.ofSeconds(8);
+
+  /** The compiler of a JVM shares two cores with all the rest, and needs a while. */
+  private static final Duration WARM_UP = Duration.ofSeconds(60);
+
   private static final Duration MEASURED = Duration.ofSeconds(8);
   private static final String BRIEF =
       """

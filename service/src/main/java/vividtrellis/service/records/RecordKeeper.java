@@ -74,7 +74,7 @@ public class RecordKeeper {
             version,
             archive.format().word(),
             archive.digest());
-    if (!away && enter(List.of(entry))) {
+    if (!away && enter(List.of(entry), false)) {
       return;
     }
     if (!journal.add(entry)) {
@@ -89,7 +89,7 @@ public class RecordKeeper {
     if (waiting.isEmpty() && !away) {
       return;
     }
-    if (enter(waiting)) {
+    if (enter(waiting, true)) {
       if (!waiting.isEmpty()) {
         journal.remove(waiting.size());
         LOG.info("{} records that waited for the database are entered", waiting.size());
@@ -108,12 +108,13 @@ public class RecordKeeper {
     return journal.waiting();
   }
 
-  private boolean enter(List<JournalEntry> entries) {
+  /** What waited may have been entered before, with the answer lost; what is new has not. */
+  private boolean enter(List<JournalEntry> entries, boolean waited) {
     try {
       transactions.executeWithoutResult(
           status -> {
             for (JournalEntry entry : entries) {
-              if (entities.find(ArchiveRecord.class, entry.id()) == null) {
+              if (!waited || entities.find(ArchiveRecord.class, entry.id()) == null) {
                 entities.persist(new ArchiveRecord(entry));
               }
             }
