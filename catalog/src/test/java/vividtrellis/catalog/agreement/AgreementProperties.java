@@ -16,6 +16,7 @@ import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.ShrinkingMode;
+import org.jsoup.Jsoup;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.Key;
@@ -146,6 +147,23 @@ class AgreementProperties {
     if (!List.of("sqlserver", "oracle").contains(service)) {
       assertThat(url).endsWith("/" + database);
       assertThat(values).contains(database);
+    }
+  }
+
+  @Property(tries = 250, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
+  void readersSeeTheTextsThatWereGiven(@ForAll long seed) {
+    Brief brief = drawn(seed).brief().with(Key.SAMPLE, "walkthrough");
+    FileSet files = Drawing.files(Drawing.judge(brief));
+    List<String> shown = Shown.of(text(files, "README.md"));
+    assertThat(shown).first().isEqualTo(brief.require(Key.TITLE));
+    brief.get(Key.SUMMARY).ifPresent(summary -> assertThat(shown.get(1)).isEqualTo(summary));
+    for (GeneratedFile file : files.files()) {
+      if (file.path().matches(".*/notes\\.(html|ftlh|mustache)")) {
+        String title = Jsoup.parse(file.text()).head().getElementsByTag("title").text();
+        String head = file.text().substring(0, file.text().indexOf("</head>"));
+        assertThat(title).isEqualTo("Notes - " + brief.require(Key.TITLE).replaceAll(" +", " "));
+        assertThat(head).as("what engines replace").doesNotContain("[[", "[(", "${", "<#", "{{");
+      }
     }
   }
 

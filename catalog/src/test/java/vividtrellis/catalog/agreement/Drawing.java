@@ -87,10 +87,50 @@ final class Drawing {
   private String text() {
     List<String> pieces =
         List.of(
-            "Tide", "\"", "'", "\\", "\\u0041", "\\n", "<b>", "&amp;", "]]>", "-->", "*/", "//",
-            "$", "$x", "$(id)", "`id`", "%n", "#", ": ", " - ", "| ", "{", "}", "{{x}}", "{{/x}}",
-            "\"\"\"", "'''", "ü", "名", "😀", "; rm", "@", "~", "!", "%PATH%", "^");
-    StringBuilder text = new StringBuilder("A");
+            "Tide",
+            "\"",
+            "'",
+            "\\",
+            "\\u0041",
+            "\\n",
+            "<b>",
+            "&amp;",
+            "]]>",
+            "-->",
+            "*/",
+            "//",
+            "$",
+            "$x",
+            "$(id)",
+            "`id`",
+            "%n",
+            "#",
+            ": ",
+            " - ",
+            "| ",
+            "{",
+            "}",
+            "{{x}}",
+            "{{/x}}",
+            "\"\"\"",
+            "'''",
+            "ü",
+            "名",
+            "😀",
+            "; rm",
+            "@",
+            "~",
+            "!",
+            "%PATH%",
+            "^",
+            "[[1+1]]",
+            "[('x')]",
+            "[x](y)",
+            "*b*",
+            "_i_",
+            "&lt;",
+            "<https://x>");
+    StringBuilder text = new StringBuilder(one(List.of("A", "A", "1. ", "- ", "+ ", "---")));
     for (int i = 0; i < 1 + random.nextInt(8); i++) {
       text.append(one(pieces));
     }

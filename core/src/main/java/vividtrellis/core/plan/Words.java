@@ -1,7 +1,5 @@
 package vividtrellis.core.plan;
 
-import com.google.common.escape.Escaper;
-import com.google.common.escape.Escapers;
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
 import java.util.ArrayList;
@@ -109,82 +107,6 @@ public final class Words {
     return mark(causes.size() - 1) + value;
   }
 
-  /** How a value is made harmless for the format of the file that it goes into. */
-  public enum Escaping {
-    /** For values that cannot hold anything but letters, digits, dots and dashes. */
-    NONE(Escapers.builder().addEscape('\n', " ").addEscape('\r', " ")),
-    /** Inside a Java string literal. */
-    JAVA(
-        Escapers.builder()
-            .addEscape('\\', "\\\\")
-            .addEscape('"', "\\\"")
-            .addEscape('\n', "\\n")
-            .addEscape('\r', "\\r")),
-    /** Inside a string literal in double quotes of Kotlin or Groovy, which also replace in it. */
-    REPLACING(
-        Escapers.builder()
-            .addEscape('\\', "\\\\")
-            .addEscape('"', "\\\"")
-            .addEscape('$', "\\$")
-            .addEscape('\n', "\\n")
-            .addEscape('\r', "\\r")),
-    /** Inside a YAML scalar in double quotes. */
-    YAML(
-        Escapers.builder()
-            .addEscape('\\', "\\\\")
-            .addEscape('"', "\\\"")
-            .addEscape('\n', "\\n")
-            .addEscape('\r', "\\r")),
-    /** In the text of an HTML page, or of an attribute in double quotes. */
-    HTML(
-        Escapers.builder()
-            .addEscape('&', "&amp;")
-            .addEscape('<', "&lt;")
-            .addEscape('>', "&gt;")
-            .addEscape('"', "&quot;")
-            .addEscape('\'', "&#39;")
-            .addEscape('{', "&#123;")
-            .addEscape('$', "&#36;")
-            .addEscape('\n', " ")
-            .addEscape('\r', " ")),
-    /** In running text of Markdown. */
-    MARKDOWN(
-        Escapers.builder()
-            .addEscape('\\', "\\\\")
-            .addEscape('`', "\\`")
-            .addEscape('*', "\\*")
-            .addEscape('_', "\\_")
-            .addEscape('[', "\\[")
-            .addEscape(']', "\\]")
-            .addEscape('<', "&lt;")
-            .addEscape('>', "&gt;")
-            .addEscape('#', "\\#")
-            .addEscape('|', "\\|")
-            .addEscape('!', "\\!")
-            .addEscape('&', "&amp;")
-            .addEscape('\n', " ")
-            .addEscape('\r', " "));
-
-    @SuppressWarnings("ImmutableEnumChecker") // an escaper is a table that nobody changes
-    private final Escaper escaper;
-
-    Escaping(Escapers.Builder replacements) {
-      this.escaper = replacements.build();
-    }
-
-    /** The escaping for a file, by its ending. */
-    public static Escaping of(String path) {
-      return switch (path.substring(path.lastIndexOf('.') + 1)) {
-        case "java" -> JAVA;
-        case "kt", "groovy", "kts", "gradle" -> REPLACING;
-        case "md" -> MARKDOWN;
-        case "yml", "yaml", "json", "service" -> YAML;
-        case "html", "ftlh", "mustache", "tpl" -> HTML;
-        default -> NONE;
-      };
-    }
-  }
-
   /**
    * A filled text.
    *
@@ -259,7 +181,7 @@ public final class Words {
     if (ready == null) {
       ready =
           Mustache.compiler()
-              .withEscaper(escaping.escaper::escape)
+              .withEscaper(escaping::escape)
               .emptyStringIsFalse(true)
               .compile(lines ? withSections(template) : template);
       if (READY.size() < MOST_READY) {

@@ -8,11 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import vividtrellis.core.plan.Cause;
+import vividtrellis.core.plan.Escaping;
 import vividtrellis.core.plan.ProjectPlan;
 import vividtrellis.core.plan.ProjectPlan.Part;
 import vividtrellis.core.plan.ProjectPlan.Setting;
 import vividtrellis.core.plan.ProjectPlan.TreeDocument;
-import vividtrellis.core.plan.Words.Escaping;
 import vividtrellis.core.plan.Words.Filled;
 import vividtrellis.core.render.FileSet.GeneratedFile;
 
