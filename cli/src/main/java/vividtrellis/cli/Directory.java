@@ -149,7 +149,7 @@ final class Directory {
    *
    * @throws Failure when a step is a clash
    */
-  void mayWrite(List<Step> steps) {
+  private void mayWrite(List<Step> steps) {
     List<String> clashes =
         steps.stream().filter(step -> step.fate() == Fate.CLASH).map(Step::path).toList();
     if (!clashes.isEmpty()) {
@@ -168,21 +168,47 @@ final class Directory {
    * @throws Failure when a step is a clash, or something cannot be written; nothing is changed then
    */
   void write(List<Step> steps) {
-    mayWrite(steps);
+    write(Map.of(this, steps));
+  }
+
+  /**
+   * Writes what was planned for this directory, or for some in it: all of it or nothing.
+   *
+   * @throws Failure when a step is a clash, or something cannot be written; nothing is changed then
+   */
+  void write(Map<Directory, List<Step>> planned) {
+    planned.forEach(Directory::mayWrite);
     try (Writing writing = new Writing(root)) {
-      Map<Step, Path> staged = new LinkedHashMap<>();
-      for (Step step : steps) {
-        if (step.fate().writes()) {
-          staged.put(step, writing.stage(step.entry().content(), step.entry().executable()));
+      Map<Path, Path> places = new LinkedHashMap<>();
+      for (Map.Entry<Directory, List<Step>> each : planned.entrySet()) {
+        for (Step step : each.getValue()) {
+          if (step.fate().writes()) {
+            places.put(
+                writing.stage(step.entry().content(), step.entry().executable()),
+                each.getKey().target(step.written()));
+          }
         }
       }
-      for (Map.Entry<Step, Path> each : staged.entrySet()) {
-        writing.place(each.getValue(), target(each.getKey().written()));
+      for (Map.Entry<Path, Path> each : places.entrySet()) {
+        writing.place(each.getKey(), each.getValue());
       }
       writing.done();
     } catch (IOException | RuntimeException e) {
       throw failure(e);
     }
+  }
+
+  /**
+   * A directory in this one.
+   *
+   * @throws Failure when a link stands there, which may lead out of this one
+   */
+  Directory in(String name) {
+    Path folder = root.resolve(name);
+    if (Files.isSymbolicLink(folder)) {
+      throw failure(new IOException(folder + " is a link that may lead out of the directory"));
+    }
+    return new Directory(folder);
   }
 
   private Failure failure(Exception e) {

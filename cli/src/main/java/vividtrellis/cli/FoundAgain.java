@@ -8,7 +8,7 @@ import vividtrellis.core.compare.Comparison;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.pack.Receipt;
 import vividtrellis.core.pack.Receipt.Entry;
-import vividtrellis.core.render.FileSet.Trace;
+import vividtrellis.core.pack.Receipt.Reason;
 
 /**
  * Finds the lines of a file again that was changed since it was written. The receipt only knows the
@@ -21,10 +21,11 @@ final class FoundAgain {
 
   private FoundAgain() {}
 
-  /** Why the lines are there as they are now; empty where what was written cannot be had. */
-  static Optional<List<Trace>> traces(Service service, Receipt receipt, Entry entry, String text) {
+  /** The reasons for the lines as they are now; empty where what was written cannot be had. */
+  static Optional<List<Reason>> reasons(
+      Service service, Receipt receipt, Entry entry, String text) {
     return written(service, receipt, entry)
-        .map(written -> moved(entry.traces(), Comparison.origins(written, text)));
+        .map(written -> moved(entry.reasons(), Comparison.origins(written, text)));
   }
 
   private static Optional<String> written(Service service, Receipt receipt, Entry entry) {
@@ -48,24 +49,24 @@ final class FoundAgain {
     }
   }
 
-  private static List<Trace> moved(List<Trace> traces, List<Integer> origins) {
-    List<Trace> moved = new ArrayList<>();
+  private static List<Reason> moved(List<Reason> reasons, List<Integer> origins) {
+    List<Reason> moved = new ArrayList<>();
     for (int line = 1; line <= origins.size(); line++) {
       int origin = origins.get(line - 1);
-      Trace trace =
-          traces.stream()
+      Reason reason =
+          reasons.stream()
               .filter(each -> each.from() <= origin && origin <= each.to())
               .findFirst()
-              .orElse(new Trace(line, line, List.of(), YOURS));
-      Trace last = moved.isEmpty() ? null : moved.get(moved.size() - 1);
+              .orElse(new Reason(line, line, List.of(), YOURS));
+      Reason last = moved.isEmpty() ? null : moved.get(moved.size() - 1);
       boolean goesOn =
           last != null
-              && last.picks().equals(trace.picks())
-              && last.because().equals(trace.because());
+              && last.picks().equals(reason.picks())
+              && last.because().equals(reason.because());
       if (goesOn) {
         moved.remove(moved.size() - 1);
       }
-      moved.add(new Trace(goesOn ? last.from() : line, line, trace.picks(), trace.because()));
+      moved.add(new Reason(goesOn ? last.from() : line, line, reason.picks(), reason.because()));
     }
     return moved;
   }

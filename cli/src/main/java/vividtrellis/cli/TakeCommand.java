@@ -1,10 +1,6 @@
 package vividtrellis.cli;
 
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.InvalidPathException;
-import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -103,13 +99,20 @@ final class TakeCommand implements Callable<Integer> {
         return Failure.BLOCKED;
       }
       if (into != null) {
-        write(planned(into, fetched.get(), policy), view);
+        Directory directory = new Directory(ArchiveFile.path(into));
+        List<Directory.Step> steps = plan(directory, fetched.get(), policy);
+        if (!look) {
+          directory.write(steps);
+        }
+        tell(directory, steps, view);
       } else if ("-".equals(archive) && !look) {
         System.out.write(fetched.get());
         System.out.flush();
         return 0;
       } else {
-        pack(path(String.valueOf(archive)), fetched.get(), view);
+        ArchiveFile file = new ArchiveFile(String.valueOf(archive), fetched.get());
+        ArchiveFile.write(List.of(file), look);
+        view.tell(file.path(), file.size(), look);
       }
       view.end();
       return 0;
@@ -127,33 +130,35 @@ final class TakeCommand implements Callable<Integer> {
       throw new Failure(Failure.USAGE, "This brief has no variants.", null, "leave --all out");
     }
     if (into != null) {
-      takeAll(whole, archives, policy, view);
+      takeAll(into, whole, archives, policy, view);
     } else {
-      archives.keySet().forEach(name -> isFree(path(named(name))));
-      archives.forEach((name, bytes) -> pack(path(named(name)), bytes, about(whole, name, view)));
+      Map<String, ArchiveFile> files = new LinkedHashMap<>();
+      archives.forEach((name, bytes) -> files.put(name, new ArchiveFile(named(name), bytes)));
+      ArchiveFile.write(files.values(), look);
+      files.forEach((name, file) -> about(whole, name, view).tell(file.path(), file.size(), look));
     }
     view.end();
     return 0;
   }
 
-  /** A directory, and what would be done in it. */
-  private record Planned(Directory directory, List<Directory.Step> steps) {}
-
-  /** What would stop one of them stops all, before any is written. */
+  /** All variants into directories of their own, or none. */
   private void takeAll(
-      Brief whole, Map<String, byte[]> archives, Clash.Policy policy, TakeView view)
+      String into, Brief whole, Map<String, byte[]> archives, Clash.Policy policy, TakeView view)
       throws IOException {
-    Map<String, Planned> all = new LinkedHashMap<>();
+    Directory directory = new Directory(ArchiveFile.path(into));
+    Map<String, Directory> folders = new LinkedHashMap<>();
+    Map<Directory, List<Directory.Step>> planned = new LinkedHashMap<>();
     for (Map.Entry<String, byte[]> each : archives.entrySet()) {
-      String folder = Path.of(String.valueOf(into), each.getKey()).toString();
-      Planned planned = planned(folder, each.getValue(), policy);
-      if (!look) {
-        planned.directory().mayWrite(planned.steps());
-      }
-      all.put(each.getKey(), planned);
+      Directory folder = directory.in(each.getKey());
+      folders.put(each.getKey(), folder);
+      planned.put(folder, plan(folder, each.getValue(), policy));
     }
-    for (Map.Entry<String, Planned> each : all.entrySet()) {
-      write(each.getValue(), about(whole, each.getKey(), view));
+    if (!look) {
+      directory.write(planned);
+    }
+    for (Map.Entry<String, Directory> each : folders.entrySet()) {
+      List<Directory.Step> steps = planned.getOrDefault(each.getValue(), List.of());
+      tell(each.getValue(), steps, about(whole, each.getKey(), view));
     }
   }
 
@@ -186,7 +191,7 @@ final class TakeCommand implements Callable<Integer> {
 
   /** The archive of a brief; if there is none, it was told why. */
   private Optional<byte[]> fetch(Service service, BriefInput.Document brief, String variant) {
-    Format format = into == null ? format(String.valueOf(archive)) : Format.TAR_GZ;
+    Format format = into == null ? ArchiveFile.format(String.valueOf(archive)) : Format.TAR_GZ;
     Service.Answer answer = service.post("/archives?format=" + format.word(), brief);
     if (answer.status() != 422) {
       return Optional.of(answer.bytes());
@@ -203,36 +208,26 @@ final class TakeCommand implements Callable<Integer> {
     return Optional.empty();
   }
 
-  private Planned planned(String folder, byte[] bytes, Clash.Policy policy) throws IOException {
-    Directory directory = new Directory(path(folder));
+  private List<Directory.Step> plan(Directory directory, byte[] bytes, Clash.Policy policy)
+      throws IOException {
     if (git) {
       FirstCommit.mayBeMadeIn(directory.root());
     }
-    return new Planned(directory, directory.plan(bytes, policy));
+    return directory.plan(bytes, policy);
   }
 
-  private void write(Planned planned, TakeView view) throws IOException {
-    Directory directory = planned.directory();
-    if (!look) {
-      directory.write(planned.steps());
-    }
+  /** Tells what was written, once it is committed where that was wished. */
+  private void tell(Directory directory, List<Directory.Step> steps, TakeView view)
+      throws IOException {
     if (git && !look) {
       FirstCommit.make(
           directory.root(),
-          planned.steps().stream()
+          steps.stream()
               .filter(step -> step.fate() != Directory.Fate.KEPT)
               .map(Directory.Step::written)
               .toList());
     }
-    view.tell(directory.root(), planned.steps(), look);
-  }
-
-  private void pack(Path file, byte[] bytes, TakeView view) {
-    isFree(file);
-    if (!look) {
-      write(file, bytes);
-    }
-    view.tell(file, bytes.length, look);
+    view.tell(directory.root(), steps, look);
   }
 
   private Clash.Policy policy() {
@@ -258,56 +253,5 @@ final class TakeCommand implements Callable<Integer> {
     boolean asks =
         !noQuestions && !look && !common.json() && !input.isFromInput() && Terminal.isThere();
     return asks ? new AskedClash(spec.commandLine().getOut()) : path -> Clash.STOP;
-  }
-
-  private static Format format(String file) {
-    if (file.equals("-")) {
-      return Format.ZIP;
-    }
-    return Format.of(file)
-        .orElseThrow(
-            () ->
-                new Failure(
-                    Failure.USAGE,
-                    "An archive is a .zip or a .tar.gz, not " + file + ".",
-                    "--archive",
-                    "give the file one of these endings"));
-  }
-
-  private static Path path(String text) {
-    try {
-      return Path.of(text);
-    } catch (InvalidPathException e) {
-      throw new Failure(Failure.USAGE, "This is no path: " + text, null, null);
-    }
-  }
-
-  private void isFree(Path file) {
-    if (!look && Files.exists(file)) {
-      throw new Failure(
-          Failure.CANNOT_WRITE,
-          "There is a file of that name already.",
-          file.toString(),
-          "choose another name, or move it away");
-    }
-  }
-
-  private static void write(Path file, byte[] bytes) {
-    try {
-      Path folder = file.toAbsolutePath().getParent();
-      Path part = Files.createTempFile(folder, ".vivid-", ".part");
-      try {
-        Files.write(part, bytes);
-        Files.move(part, file, StandardCopyOption.ATOMIC_MOVE);
-      } finally {
-        Files.deleteIfExists(part);
-      }
-    } catch (IOException e) {
-      throw new Failure(
-          Failure.CANNOT_WRITE,
-          "The archive cannot be written: " + Failure.reason(e),
-          file.toString(),
-          "choose a directory that is there and can be written to");
-    }
   }
 }

@@ -16,7 +16,7 @@ import vividtrellis.core.brief.Nearest;
 import vividtrellis.core.brief.PickWords;
 import vividtrellis.core.pack.Receipt;
 import vividtrellis.core.pack.Receipt.Entry;
-import vividtrellis.core.render.FileSet.Trace;
+import vividtrellis.core.pack.Receipt.Reason;
 
 /**
  * Answers from a project's receipt which pick put a line there. Asks the service only about a file
@@ -56,10 +56,10 @@ final class TraceCommand implements Callable<Integer> {
     String text = Made.text(directory.resolve(path));
     boolean changed = !Receipt.digest(text).equals(entry.digest());
     Screen screen = new Screen(spec.commandLine().getOut());
-    Optional<List<Trace>> found =
+    Optional<List<Reason>> found =
         changed
-            ? FoundAgain.traces(common.service(), receipt, entry, text)
-            : Optional.of(entry.traces());
+            ? FoundAgain.reasons(common.service(), receipt, entry, text)
+            : Optional.of(entry.reasons());
     if (found.isEmpty()) {
       spec.commandLine()
           .getErr()
@@ -69,14 +69,14 @@ final class TraceCommand implements Callable<Integer> {
                   + " was changed since it was written; its lines may have moved."
                   + " With the service that wrote it they are found again.");
     }
-    List<Trace> traces = found.orElse(entry.traces());
+    List<Reason> reasons = found.orElse(entry.reasons());
     if (one) {
-      Trace trace = at(traces, Integer.parseInt(line.group(2)), path);
+      Reason trace = at(reasons, Integer.parseInt(line.group(2)), path);
       tell(screen, receipt, trace, path, changed, Integer.parseInt(line.group(2)), text);
     } else if (common.json()) {
-      screen.line(TraceJson.of(receipt, path, changed, traces));
+      screen.line(TraceJson.of(receipt, path, changed, reasons));
     } else {
-      TraceView.show(screen, text, traces);
+      TraceView.show(screen, text, reasons);
     }
     return 0;
   }
@@ -91,9 +91,9 @@ final class TraceCommand implements Callable<Integer> {
         nearest == null ? "see the files with: vivid outline, or .vivid/receipt.json" : nearest);
   }
 
-  private static Trace at(List<Trace> traces, int line, String path) {
-    int last = traces.isEmpty() ? 0 : traces.get(traces.size() - 1).to();
-    return traces.stream()
+  private static Reason at(List<Reason> reasons, int line, String path) {
+    int last = reasons.isEmpty() ? 0 : reasons.get(reasons.size() - 1).to();
+    return reasons.stream()
         .filter(trace -> trace.from() <= line && line <= trace.to())
         .findFirst()
         .orElseThrow(
@@ -108,7 +108,7 @@ final class TraceCommand implements Callable<Integer> {
   private void tell(
       Screen screen,
       Receipt receipt,
-      Trace trace,
+      Reason trace,
       String path,
       boolean changed,
       int line,

@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -164,5 +165,28 @@ class DirectoryTest {
 
     assertThat(all()).isEqualTo(before);
     assertThat(temp.resolve("new")).doesNotExist();
+  }
+
+  @Test
+  void manyDirectoriesAreWrittenOrNone() throws IOException {
+    Directory directory = new Directory(temp.resolve("fares"));
+    Directory first = directory.in("plain");
+    Directory second = directory.in("queued");
+    Map<Directory, List<Step>> planned = new LinkedHashMap<>();
+    planned.put(first, first.plan(archive("root/a"), path -> Clash.STOP));
+    planned.put(second, second.plan(archive("root/src/b"), path -> Clash.STOP));
+    Files.createDirectories(second.root());
+    Files.writeString(second.root().resolve("src"), "mine, and in the way");
+    Map<String, String> before = all();
+
+    assertThatThrownBy(() -> directory.write(planned)).isInstanceOf(Failure.class);
+    assertThat(all()).isEqualTo(before);
+    assertThat(first.root()).doesNotExist();
+
+    Files.delete(second.root().resolve("src"));
+    directory.write(planned);
+    assertThat(all()).containsOnlyKeys("fares/plain/a", "fares/queued/src/b");
+    Files.createSymbolicLink(directory.root().resolve("away"), temp);
+    assertThatThrownBy(() -> directory.in("away")).hasMessageContaining("link");
   }
 }

@@ -49,9 +49,17 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
    * A file as it was written.
    *
    * @param digest SHA-256 of its bytes, in hex
-   * @param traces why each line is there
    */
-  public record Entry(String path, String mode, String role, String digest, List<Trace> traces) {}
+  public record Entry(String path, String mode, String role, String digest, List<Reason> reasons) {}
+
+  /**
+   * Why some lines of a file are there.
+   *
+   * @param from first line, counted from 1
+   * @param to last line
+   * @param picks JSON Pointers into the brief; empty for the service's own
+   */
+  public record Reason(int from, int to, List<String> picks, String because) {}
 
   /** The files of a project with the receipt among them. */
   public static FileSet added(FileSet files, Brief brief, String edition, String version) {
@@ -60,7 +68,7 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
             .map(
                 file ->
                     new Entry(
-                        file.path(), file.mode(), file.role(), digest(file.text()), file.traces()))
+                        file.path(), file.mode(), file.role(), digest(file.text()), reasons(file)))
             .toList();
     String text = new Receipt(brief, edition, version, entries).json();
     Trace own =
@@ -79,6 +87,14 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
             List.of(own)));
   }
 
+  private static List<Reason> reasons(GeneratedFile file) {
+    List<Reason> reasons = new ArrayList<>(file.traces().size());
+    for (Trace each : file.traces()) {
+      reasons.add(new Reason(each.from(), each.to(), each.picks(), each.because()));
+    }
+    return reasons;
+  }
+
   /** SHA-256 of a text in UTF-8, in hex. */
   public static String digest(String text) {
     return Digests.sha256(text.getBytes(StandardCharsets.UTF_8));
@@ -90,12 +106,12 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
   }
 
   private String json() {
-    Map<Trace, Integer> causes = new LinkedHashMap<>();
+    Map<Reason, Integer> causes = new LinkedHashMap<>();
     List<Node> entries = new ArrayList<>();
     for (Entry file : files) {
       StringBuilder runs = new StringBuilder();
-      for (Trace trace : file.traces()) {
-        Trace cause = new Trace(0, 0, trace.picks(), trace.because());
+      for (Reason trace : file.reasons()) {
+        Reason cause = new Reason(0, 0, trace.picks(), trace.because());
         int number = causes.computeIfAbsent(cause, key -> causes.size());
         runs.append(runs.isEmpty() ? "" : " ")
             .append(trace.to() - trace.from() + 1)
@@ -156,11 +172,11 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
       throw unreadable(
           "its format is " + text(top, "receipt") + ", and " + FORMAT + " is read here");
     }
-    List<Trace> causes = new ArrayList<>();
+    List<Reason> causes = new ArrayList<>();
     for (Node each : items(top, "causes")) {
       Node.Fields cause = mapping(each);
       List<String> picks = items(cause, "picks").stream().map(pick -> text(pick, "picks")).toList();
-      causes.add(new Trace(0, 0, picks, text(cause, "because")));
+      causes.add(new Reason(0, 0, picks, text(cause, "because")));
     }
     List<Entry> files = new ArrayList<>();
     for (Node each : items(top, "files")) {
@@ -180,8 +196,8 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
         files);
   }
 
-  private static List<Trace> runs(String text, List<Trace> causes) {
-    List<Trace> reasons = new ArrayList<>();
+  private static List<Reason> runs(String text, List<Reason> causes) {
+    List<Reason> reasons = new ArrayList<>();
     int line = 0;
     for (String run : text.isEmpty() ? List.<String>of() : List.of(text.split(" ", -1))) {
       if (!run.matches("[1-9][0-9]{0,6}x[0-9]{1,6}")) {
@@ -193,8 +209,8 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
       if (number >= causes.size()) {
         throw unreadable("there is no cause " + number);
       }
-      Trace cause = causes.get(number);
-      reasons.add(new Trace(line + 1, line + count, cause.picks(), cause.because()));
+      Reason cause = causes.get(number);
+      reasons.add(new Reason(line + 1, line + count, cause.picks(), cause.because()));
       line += count;
     }
     return reasons;

@@ -1,0 +1,106 @@
+package vividtrellis.cli;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import vividtrellis.core.pack.Archive.Format;
+
+/** An archive on its way to the disk. */
+final class ArchiveFile {
+
+  private final Path path;
+  private final byte[] bytes;
+
+  ArchiveFile(String file, byte[] bytes) {
+    this.path = path(file);
+    this.bytes = bytes;
+  }
+
+  /** Where it goes, as it was said. */
+  Path path() {
+    return path;
+  }
+
+  /** In bytes. */
+  int size() {
+    return bytes.length;
+  }
+
+  /**
+   * The form of an archive, by the ending of its file.
+   *
+   * @param file or {@code -}
+   */
+  static Format format(String file) {
+    if (file.equals("-")) {
+      return Format.ZIP;
+    }
+    return Format.of(file)
+        .orElseThrow(
+            () ->
+                new Failure(
+                    Failure.USAGE,
+                    "An archive is a .zip or a .tar.gz, not " + file + ".",
+                    "--archive",
+                    "give the file one of these endings"));
+  }
+
+  static Path path(String text) {
+    try {
+      return Path.of(text);
+    } catch (InvalidPathException e) {
+      throw new Failure(Failure.USAGE, "This is no path: " + text, null, null);
+    }
+  }
+
+  /**
+   * Writes files of one directory: all or none.
+   *
+   * @param look only look whether they could be
+   * @throws Failure when one is there already, or cannot be written; none is there then
+   */
+  static void write(Collection<ArchiveFile> files, boolean look) {
+    if (look || files.isEmpty()) {
+      return;
+    }
+    files.forEach(ArchiveFile::isFree);
+    Path first = files.iterator().next().path;
+    Path folder = first.toAbsolutePath().normalize().getParent();
+    try {
+      if (folder == null || !Files.isDirectory(folder)) {
+        throw new IOException("there is no such directory");
+      }
+      try (Writing writing = new Writing(folder)) {
+        Map<Path, Path> places = new LinkedHashMap<>();
+        for (ArchiveFile file : files) {
+          Path place = file.path.toAbsolutePath().normalize();
+          places.put(writing.stage(file.bytes, false), place);
+        }
+        for (Map.Entry<Path, Path> each : places.entrySet()) {
+          writing.place(each.getKey(), each.getValue());
+        }
+        writing.done();
+      }
+    } catch (IOException e) {
+      throw new Failure(
+          Failure.CANNOT_WRITE,
+          "The archive cannot be written: " + Failure.reason(e),
+          first.toString(),
+          "choose a directory that is there and can be written to");
+    }
+  }
+
+  private void isFree() {
+    if (Files.exists(path)) {
+      throw new Failure(
+          Failure.CANNOT_WRITE,
+          "There is a file of that name already.",
+          path.toString(),
+          "choose another name, or move it away");
+    }
+  }
+}
