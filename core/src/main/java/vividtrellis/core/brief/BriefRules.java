@@ -35,8 +35,11 @@ public final class BriefRules {
       Pattern.compile(
           "https://[A-Za-z0-9.-]{1,200}(:[0-9]{1,5})?(/[A-Za-z0-9._~+-]{1,100}){0,20}/?");
 
+  /** What Spring Boot has Maven replace in settings. */
+  private static final Pattern REPLACED = Pattern.compile("@([A-Za-z][A-Za-z0-9._-]*)@");
+
   /** What builds and frameworks replace. */
-  private static final Pattern EXPANDED = Pattern.compile("[$@#]\\{");
+  private static final Pattern EXPANDED = Pattern.compile("[$@#]\\{|" + REPLACED);
 
   private static final List<String> RESERVED_PACKAGES =
       List.of("java", "javax", "jakarta", "jdk", "sun", "com.sun", "org.springframework");
@@ -275,6 +278,9 @@ public final class BriefRules {
             .replaceAll("[$@#]\\{", "(")
             .replaceAll(" +", " ")
             .strip();
+    while (REPLACED.matcher(plain).find()) {
+      plain = REPLACED.matcher(plain).replaceAll("$1");
+    }
     int end = Math.min(plain.length(), most);
     if (end > 0 && end < plain.length() && Character.isHighSurrogate(plain.charAt(end - 1))) {
       end--;

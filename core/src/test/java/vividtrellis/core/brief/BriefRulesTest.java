@@ -41,6 +41,7 @@ class BriefRulesTest {
         "PACKAGE | example.aux           | package-refused-by-file-systems |"
             + " org.example.berthbooking",
         "SUMMARY | Say ${env.HOME}       | text-expands                    | Say (env.HOME}",
+        "TITLE   | On @java.home@ @dock   | text-expands                    | On java.home @dock",
         "VERSION | 1/0                   | version-form                    | 0.1.0",
         "PORT    | 0                     | port-range                      | 8080",
         "PORT    | 65536                 | port-range                      | 8080",
