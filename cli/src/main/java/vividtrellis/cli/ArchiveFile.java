@@ -3,10 +3,12 @@ package vividtrellis.cli;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import vividtrellis.cli.Unpacked.Entry;
 import vividtrellis.core.pack.Archive.Format;
 
 /** An archive on its way to the disk. */
@@ -60,14 +62,17 @@ final class ArchiveFile {
   /**
    * Writes files of one directory: all or none.
    *
-   * @param look only look whether they could be
+   * @param files at least one
    * @throws Failure when one is there already, or cannot be written; none is there then
    */
-  static void write(Collection<ArchiveFile> files, boolean look) {
-    if (look || files.isEmpty()) {
-      return;
+  static void write(Collection<ArchiveFile> files) {
+    Map<Path, Entry> contents = new LinkedHashMap<>();
+    for (ArchiveFile file : files) {
+      if (Files.exists(file.path, LinkOption.NOFOLLOW_LINKS)) {
+        throw Failure.nameIsTaken(file.path);
+      }
+      contents.put(file.path.toAbsolutePath().normalize(), new Entry(file.bytes, false));
     }
-    files.forEach(ArchiveFile::isFree);
     Path first = files.iterator().next().path;
     Path folder = first.toAbsolutePath().normalize().getParent();
     try {
@@ -75,32 +80,11 @@ final class ArchiveFile {
         throw new IOException("there is no such directory");
       }
       try (Writing writing = new Writing(folder)) {
-        Map<Path, Path> places = new LinkedHashMap<>();
-        for (ArchiveFile file : files) {
-          Path place = file.path.toAbsolutePath().normalize();
-          places.put(writing.stage(file.bytes, false), place);
-        }
-        for (Map.Entry<Path, Path> each : places.entrySet()) {
-          writing.place(each.getKey(), each.getValue());
-        }
+        writing.put(contents);
         writing.done();
       }
     } catch (IOException e) {
-      throw new Failure(
-          Failure.CANNOT_WRITE,
-          "The archive cannot be written: " + Failure.reason(e),
-          first.toString(),
-          "choose a directory that is there and can be written to");
-    }
-  }
-
-  private void isFree() {
-    if (Files.exists(path)) {
-      throw new Failure(
-          Failure.CANNOT_WRITE,
-          "There is a file of that name already.",
-          path.toString(),
-          "choose another name, or move it away");
+      throw Failure.cannotWrite("The archive", first, e);
     }
   }
 }

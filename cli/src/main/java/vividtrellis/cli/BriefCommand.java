@@ -151,17 +151,9 @@ final class BriefCommand implements Callable<Integer> {
     try {
       Files.writeString(file, Briefs.write(brief, notation), StandardOpenOption.CREATE_NEW);
     } catch (java.nio.file.FileAlreadyExistsException e) {
-      throw new Failure(
-          Failure.CANNOT_WRITE,
-          "There is a file of that name already.",
-          file.toString(),
-          "choose another name, or move it away");
+      throw Failure.nameIsTaken(file);
     } catch (IOException e) {
-      throw new Failure(
-          Failure.CANNOT_WRITE,
-          "The brief cannot be written: " + Failure.reason(e),
-          file.toString(),
-          "choose a directory that is there and can be written to");
+      throw Failure.cannotWrite("The brief", file, e);
     }
   }
 }

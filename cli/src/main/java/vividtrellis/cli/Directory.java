@@ -179,19 +179,15 @@ final class Directory {
   void write(Map<Directory, List<Step>> planned) {
     planned.forEach(Directory::mayWrite);
     try (Writing writing = new Writing(root)) {
-      Map<Path, Path> places = new LinkedHashMap<>();
+      Map<Path, Entry> contents = new LinkedHashMap<>();
       for (Map.Entry<Directory, List<Step>> each : planned.entrySet()) {
         for (Step step : each.getValue()) {
           if (step.fate().writes()) {
-            places.put(
-                writing.stage(step.entry().content(), step.entry().executable()),
-                each.getKey().target(step.written()));
+            contents.put(each.getKey().target(step.written()), step.entry());
           }
         }
       }
-      for (Map.Entry<Path, Path> each : places.entrySet()) {
-        writing.place(each.getKey(), each.getValue());
-      }
+      writing.put(contents);
       writing.done();
     } catch (IOException | RuntimeException e) {
       throw failure(e);

@@ -5,6 +5,7 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.NotDirectoryException;
+import java.nio.file.Path;
 import org.jspecify.annotations.Nullable;
 
 /** Something went wrong: what, where, and what to do; and the exit code that says which kind. */
@@ -31,6 +32,24 @@ final class Failure extends RuntimeException {
     this.code = code;
     this.where = where;
     this.advice = advice;
+  }
+
+  /** A new file would take the place of another. */
+  static Failure nameIsTaken(Path file) {
+    return new Failure(
+        CANNOT_WRITE,
+        "There is a file of that name already.",
+        file.toString(),
+        "choose another name, or move it away");
+  }
+
+  /** A new file could not be written. */
+  static Failure cannotWrite(String what, Path file, IOException why) {
+    return new Failure(
+        CANNOT_WRITE,
+        what + " cannot be written: " + reason(why),
+        file.toString(),
+        "choose a directory that is there and can be written to");
   }
 
   /** Why something could not be written or read, in words. */

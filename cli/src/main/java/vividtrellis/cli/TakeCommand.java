@@ -111,7 +111,9 @@ final class TakeCommand implements Callable<Integer> {
         return 0;
       } else {
         ArchiveFile file = new ArchiveFile(String.valueOf(archive), fetched.get());
-        ArchiveFile.write(List.of(file), look);
+        if (!look) {
+          ArchiveFile.write(List.of(file));
+        }
         view.tell(file.path(), file.size(), look);
       }
       view.end();
@@ -134,7 +136,9 @@ final class TakeCommand implements Callable<Integer> {
     } else {
       Map<String, ArchiveFile> files = new LinkedHashMap<>();
       archives.forEach((name, bytes) -> files.put(name, new ArchiveFile(named(name), bytes)));
-      ArchiveFile.write(files.values(), look);
+      if (!look) {
+        ArchiveFile.write(files.values());
+      }
       files.forEach((name, file) -> about(whole, name, view).tell(file.path(), file.size(), look));
     }
     view.end();
@@ -146,19 +150,17 @@ final class TakeCommand implements Callable<Integer> {
       String into, Brief whole, Map<String, byte[]> archives, Clash.Policy policy, TakeView view)
       throws IOException {
     Directory directory = new Directory(ArchiveFile.path(into));
-    Map<String, Directory> folders = new LinkedHashMap<>();
     Map<Directory, List<Directory.Step>> planned = new LinkedHashMap<>();
     for (Map.Entry<String, byte[]> each : archives.entrySet()) {
       Directory folder = directory.in(each.getKey());
-      folders.put(each.getKey(), folder);
       planned.put(folder, plan(folder, each.getValue(), policy));
     }
     if (!look) {
       directory.write(planned);
     }
-    for (Map.Entry<String, Directory> each : folders.entrySet()) {
-      List<Directory.Step> steps = planned.getOrDefault(each.getValue(), List.of());
-      tell(each.getValue(), steps, about(whole, each.getKey(), view));
+    for (Map.Entry<Directory, List<Directory.Step>> each : planned.entrySet()) {
+      String name = String.valueOf(each.getKey().root().getFileName());
+      tell(each.getKey(), each.getValue(), about(whole, name, view));
     }
   }
 

@@ -8,7 +8,10 @@ import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermission;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Set;
+import vividtrellis.cli.Unpacked.Entry;
 
 /**
  * Changes to a directory that all happen or none. New contents are written to a place of their own
@@ -59,6 +62,18 @@ final class Writing implements AutoCloseable {
       Files.setPosixFilePermissions(file, mode);
     }
     return file;
+  }
+
+  /** Writes contents to their places; all of them are staged before the first is moved. */
+  void put(Map<Path, Entry> contents) throws IOException {
+    Map<Path, Path> staged = new LinkedHashMap<>();
+    for (Map.Entry<Path, Entry> each : contents.entrySet()) {
+      Entry entry = each.getValue();
+      staged.put(stage(entry.content(), entry.executable()), each.getKey());
+    }
+    for (Map.Entry<Path, Path> each : staged.entrySet()) {
+      place(each.getKey(), each.getValue());
+    }
   }
 
   /** Moves a staged file to its place; what is there is moved aside first. */

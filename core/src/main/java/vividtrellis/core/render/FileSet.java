@@ -31,14 +31,9 @@ public record FileSet(String root, List<GeneratedFile> files) {
 
   /** With one file more, in its place. */
   public FileSet with(GeneratedFile file) {
-    String key = sortKey(file);
-    int place = 0;
-    while (place < files.size() && sortKey(files.get(place)).compareTo(key) < 0) {
-      place++;
-    }
     List<GeneratedFile> all = new ArrayList<>(files);
-    all.add(place, file);
-    return new FileSet(root, all);
+    all.add(file);
+    return of(root, all);
   }
 
   /** Makes a file sort before the directories beside it, whatever their names. */

@@ -74,7 +74,7 @@ public class RecordKeeper {
             version,
             archive.format().word(),
             archive.digest());
-    if (!away && enter(List.of(entry), false)) {
+    if (!away && enter(List.of(entry))) {
       return;
     }
     if (!journal.add(entry)) {
@@ -89,7 +89,7 @@ public class RecordKeeper {
     if (waiting.isEmpty() && !away) {
       return;
     }
-    if (enter(waiting, true)) {
+    if (enter(waiting)) {
       if (!waiting.isEmpty()) {
         journal.remove(waiting.size());
         LOG.info("{} records that waited for the database are entered", waiting.size());
@@ -108,13 +108,12 @@ public class RecordKeeper {
     return journal.waiting();
   }
 
-  /** What waited may have been entered before, with the answer lost; what is new has not. */
-  private boolean enter(List<JournalEntry> entries, boolean waited) {
+  private boolean enter(List<JournalEntry> entries) {
     try {
       transactions.executeWithoutResult(
           status -> {
             for (JournalEntry entry : entries) {
-              if (!waited || entities.find(ArchiveRecord.class, entry.id()) == null) {
+              if (entities.find(ArchiveRecord.class, entry.id()) == null) {
                 entities.persist(new ArchiveRecord(entry));
               }
             }
