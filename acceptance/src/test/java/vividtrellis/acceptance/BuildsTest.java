@@ -119,12 +119,7 @@ class BuildsTest {
   }
 
   private FileSet files(Verdict verdict) {
-    return Renderer.render(
-        ProjectPlanner.plan(
-            verdict.brief(),
-            verdict.selection().orElseThrow(),
-            edition,
-            ShippedEdition.surroundings()));
+    return Renderer.render(ProjectPlanner.plan(verdict, edition, ShippedEdition.surroundings()));
   }
 
   private Reached reach(Verdict verdict, FileSet files) throws Exception {

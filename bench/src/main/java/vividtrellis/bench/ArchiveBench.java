@@ -74,11 +74,8 @@ public class ArchiveBench {
 
   private FileSet files() {
     Verdict verdict = verdicts.settle(BRIEF, 2026);
-    FileSet written =
-        Renderer.render(
-            ProjectPlanner.plan(
-                verdict.brief(), verdict.selection().orElseThrow(), edition, surroundings));
-    return Receipt.added(written, verdict.brief(), verdict.edition(), "0.1.0");
+    FileSet written = Renderer.render(ProjectPlanner.plan(verdict, edition, surroundings));
+    return Receipt.added(written, verdict.brief(), verdict.edition(), verdict.usedReach(), "0.1.0");
   }
 
   /** Judge, plan, write, pack. */

@@ -10,10 +10,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
 import vividtrellis.core.catalog.InvalidEdition;
+import vividtrellis.core.catalog.Reach;
+import vividtrellis.core.catalog.ReachReader;
 import vividtrellis.core.compat.Editions;
 import vividtrellis.core.compat.Verdicts;
 
@@ -36,7 +39,20 @@ public record EditionShelf(Editions editions, Map<String, List<String>> broken) 
    * @param folder whose folders hold an edition each; empty for none
    */
   public static EditionShelf load(Optional<Path> folder) {
-    List<Edition> sound = new ArrayList<>(List.of(ShippedEdition.load()));
+    return load(folder, "");
+  }
+
+  /**
+   * As above, with another reach than the one that lies beside each edition.
+   *
+   * @param reach a file that {@code vivid audit --reach} wrote; {@code off} for none at all; empty
+   *     for what the editions have
+   * @throws InvalidEdition when the file holds no reach
+   * @throws UncheckedIOException when it cannot be read
+   */
+  public static EditionShelf load(Optional<Path> folder, String reach) {
+    UnaryOperator<Edition> reaching = reaching(reach);
+    List<Edition> sound = new ArrayList<>(List.of(reaching.apply(ShippedEdition.load())));
     Map<String, List<String>> broken = new LinkedHashMap<>();
     for (Path each : folder.map(EditionShelf::below).orElse(List.of())) {
       String name = String.valueOf(each.getFileName());
@@ -47,7 +63,7 @@ public record EditionShelf(Editions editions, Map<String, List<String>> broken) 
           faults.add("there is another edition with the number " + edition.id());
         }
         if (faults.isEmpty()) {
-          sound.add(edition);
+          sound.add(reaching.apply(edition));
         } else {
           broken.put(name, faults);
         }
@@ -59,6 +75,22 @@ public record EditionShelf(Editions editions, Map<String, List<String>> broken) 
     }
     sound.sort(Comparator.comparing(Edition::id).reversed());
     return new EditionShelf(new Editions(sound, sound.get(0).id()), broken);
+  }
+
+  private static UnaryOperator<Edition> reaching(String reach) {
+    if (reach.isEmpty()) {
+      return UnaryOperator.identity();
+    }
+    if (reach.equals("off")) {
+      return edition -> edition.reaching(Reach.NONE);
+    }
+    Reach own;
+    try {
+      own = ReachReader.read(reach, Files.readString(Path.of(reach)));
+    } catch (IOException e) {
+      throw new UncheckedIOException("the reach cannot be read: " + reach + "; see VIVID_REACH", e);
+    }
+    return edition -> edition.reaching(own);
   }
 
   private static List<Path> below(Path folder) {

@@ -95,8 +95,11 @@ class EditionSchemaTest {
       """;
 
   private static Optional<String> file(String name, String data) {
-    return Optional.of(
-        name.equals("edition.yaml") ? "edition: small\nfiles: [all.yaml]\ntemplates: []\n" : data);
+    return switch (name) {
+      case "edition.yaml" -> Optional.of("edition: small\nfiles: [all.yaml]\ntemplates: []\n");
+      case "all.yaml" -> Optional.of(data);
+      default -> Optional.empty();
+    };
   }
 
   @ParameterizedTest

@@ -75,12 +75,14 @@ class ShippedVerdictsTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "framework=spring-boot@3.4.7 language=java@26    | spring-boot-3-4-7-reader | class-file",
-        "language=kotlin@1.9.25 jdk=25                   | kotlin-1-9-25-jdk        |"
+        "framework=spring-boot@3.4.7 language=java@26    | spring-boot-reader       | class-file",
+        "language=kotlin@1.9.25 jdk=25                   | kotlin-before-2-1-jdk    |"
             + " recorded-build",
-        "language=kotlin@2.2.21 jvm=25                   | kotlin-2-2-21-target     |"
+        "language=kotlin@2.2.21 jvm=25                   | kotlin-target            | class-file",
+        "framework=spring-boot@4.1 language=kotlin@1.9.25| kotlin-before-2-1-metadata |"
             + " recorded-build",
-        "framework=spring-boot@4.1 language=kotlin@2.2.21| kotlin-2-2-21-managed    | bom",
+        "framework=spring-boot@4.0 alongside=kotlin@2.0.21| alongside-kotlin-before-2-1-metadata |"
+            + " recorded-build",
         "framework=spring-boot@4.1 build=gradle-kotlin@8.14.5 | gradle-for-spring-boot-4 | module",
         "framework=spring-boot@4.1 +server-undertow      | server-undertow-is-bound | bom",
         "+http-api +http-reactive +sql-orm               | sql-orm-needs-driver     |"
@@ -116,7 +118,7 @@ class ShippedVerdictsTest {
             + " Spring Boot 4.1",
         "framework=spring-boot@4.1 language=java@26  | longer-supported-level | note    | Use Java"
             + " 25",
-        "framework=spring-boot@3.4 language=java@25  | spring-boot-3-4-mocks  | caution | Go to"
+        "framework=spring-boot@3.4 language=java@25  | spring-boot-mocks-of-code | caution | Go to"
             + " Spring Boot 4.1",
         "packaging=war framework=spring-boot@4.1 +http-api | war-servlet-level | note   | ",
         "group=com.gmail.skipper                     | personal-mail-domain   | caution | Set group"
@@ -124,7 +126,7 @@ class ShippedVerdictsTest {
         "+http-api +postgresql +h2 +sql-orm          | two-databases          | caution | Drop"
             + " PostgreSQL",
         "+postgresql                                 | driver-wants-access-postgresql | caution |"
-            + " Add SQL by object mapping",
+            + " Add SQL directly",
       })
   void whatIsWorthKnowingIsSaidAndStopsNothing(
       String words, String rule, String severity, String remedy) {
@@ -148,7 +150,7 @@ class ShippedVerdictsTest {
   @Test
   void waysOutBeginWithTheGentlest() {
     Finding reader =
-        finding(judge("framework=spring-boot@3.4.7 language=java@26"), "spring-boot-3-4-7-reader")
+        finding(judge("framework=spring-boot@3.4.7 language=java@26"), "spring-boot-reader")
             .orElseThrow();
 
     assertThat(reader.remedies().get(0).patch().get(0).value()).isEqualTo("spring-boot@3.4.13");
@@ -164,7 +166,13 @@ class ShippedVerdictsTest {
     assertThat(titles.get(0))
         .startsWith("Use SQL by object mapping instead, and add ")
         .doesNotContain("Drop");
-    assertThat(titles).last().isEqualTo("Drop sql-ormm");
+    assertThat(titles).contains("Drop sql-ormm");
+    List<Boolean> intoCautions =
+        slip.remedies().stream()
+            .map(way -> finding(verdicts.judge(way.result(), 2026), "sql-orm-wants-migrations"))
+            .map(Optional::isPresent)
+            .toList();
+    assertThat(intoCautions).as("%s", titles).contains(true).isSorted();
     assertThat(slip.remedies())
         .allMatch(remedy -> verdicts.judge(remedy.result(), 2026).fits())
         .extracting(Remedy::result)

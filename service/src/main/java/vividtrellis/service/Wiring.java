@@ -28,9 +28,11 @@ class Wiring {
 
   /** The shipped editions and those of a folder; what is wrong there is told and left out. */
   @Bean
-  Editions editions(@Value("${VIVID_EDITIONS:}") String folder) {
+  Editions editions(
+      @Value("${VIVID_EDITIONS:}") String folder, @Value("${VIVID_REACH:}") String reach) {
     EditionShelf shelf =
-        EditionShelf.load(folder.isBlank() ? Optional.empty() : Optional.of(Path.of(folder)));
+        EditionShelf.load(
+            folder.isBlank() ? Optional.empty() : Optional.of(Path.of(folder)), reach.strip());
     shelf
         .broken()
         .forEach(

@@ -5,11 +5,8 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import vividtrellis.core.brief.Brief;
-import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Edition;
-import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.compat.Editions;
 import vividtrellis.core.compat.Lattice;
 import vividtrellis.core.compat.Verdict;
@@ -51,20 +48,6 @@ public final class Workshop {
     this.clock = clock;
     this.entryTime = entryTime;
     this.version = version;
-  }
-
-  /** All names that a project has; empty if its brief does not fit. */
-  public Optional<Names> names(Verdict verdict) {
-    return verdict
-        .selection()
-        .map(
-            selection ->
-                Names.of(
-                    verdict.brief(),
-                    edition(verdict.edition())
-                        .flatMap(edition -> edition.framework(selection.framework()))
-                        .map(Framework::takenTypes)
-                        .orElse(Set.of())));
   }
 
   /** The current edition. */
@@ -117,12 +100,8 @@ public final class Workshop {
     }
     FileSet files =
         Renderer.render(
-            ProjectPlanner.plan(
-                verdict.brief(),
-                verdict.selection().orElseThrow(),
-                edition(verdict.edition()).orElseThrow(),
-                surroundings));
-    return Receipt.added(files, verdict.brief(), verdict.edition(), version);
+            ProjectPlanner.plan(verdict, edition(verdict.edition()).orElseThrow(), surroundings));
+    return Receipt.added(files, verdict.brief(), verdict.edition(), verdict.usedReach(), version);
   }
 
   /**

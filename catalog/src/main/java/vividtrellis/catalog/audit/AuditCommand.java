@@ -5,6 +5,7 @@ import java.io.PrintWriter;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Optional;
@@ -17,11 +18,12 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 import vividtrellis.catalog.ShippedEdition;
-import vividtrellis.catalog.audit.Audit.Outcome;
 import vividtrellis.catalog.audit.Audit.Report;
-import vividtrellis.catalog.audit.Audit.Row;
+import vividtrellis.catalog.audit.Row.Outcome;
+import vividtrellis.catalog.reach.ReachAudit;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
+import vividtrellis.core.catalog.ReachReader;
 
 /**
  * {@code vivid audit}: for those who maintain a catalog. It reads the registry, not the service.
@@ -34,12 +36,14 @@ import vividtrellis.core.catalog.EditionLoader;
       "",
       "  vivid audit",
       "  vivid audit --edition my-edition --write",
-      "  vivid audit --propose next-edition"
+      "  vivid audit --propose next-edition",
+      "  vivid audit --reach --into reach.yaml --registry ~/.m2/settings.xml"
     })
 public final class AuditCommand implements Callable<Integer> {
 
   private static final int FAULTY = 1;
   private static final int UNREACHABLE = 69;
+  private static final int AGAIN = 75;
 
   @Option(
       names = "--edition",
@@ -56,9 +60,32 @@ public final class AuditCommand implements Callable<Integer> {
 
   @Option(
       names = "--registry",
-      paramLabel = "ADDRESS",
-      description = "Address of a Maven registry, other than the one Maven itself asks.")
+      paramLabel = "ADDRESS|SETTINGS.xml",
+      description =
+          "Address of a Maven registry, other than the one Maven itself asks; with --reach also a "
+              + "settings file of Maven, with its mirrors, accounts and proxies.")
   private @Nullable String address;
+
+  @Option(
+      names = "--reach",
+      description =
+          "Find out what the registry really gives: everything that projects would ask for, with "
+              + "all that it brings along. With --write, or into --into, the result is kept.")
+  private boolean reach;
+
+  @Option(
+      names = "--into",
+      paramLabel = "FILE",
+      description = "Where to write the reach; the service takes it as VIVID_REACH.")
+  private @Nullable Path into;
+
+  @Option(
+      names = "--minutes",
+      paramLabel = "N",
+      defaultValue = "60",
+      description =
+          "How long to go on with --reach; the next run goes on from there (default: 60).")
+  private int minutes = 60;
 
   @Option(names = "--write", description = "Write evidence.yaml into the folder of the edition.")
   private boolean write;
@@ -96,6 +123,9 @@ public final class AuditCommand implements Callable<Integer> {
     Function<String, Optional<String>> files = files();
     Edition edition = EditionLoader.load(files);
     String base = address == null ? ShippedEdition.surroundings().mavenBase() : address;
+    if (reach) {
+      return reach(edition, Evidence.digest(files), out);
+    }
     if (proposal != null) {
       new Proposal(edition, files, new Registry(base, kept)).write(proposal).forEach(out::println);
       return 0;
@@ -104,7 +134,8 @@ public final class AuditCommand implements Callable<Integer> {
       throw new CommandLine.ParameterException(
           spec.commandLine(), "--write needs --edition DIR, the folder to write into");
     }
-    Report report = Audit.run(edition, base, kept);
+    Report read = Audit.run(edition, base, kept);
+    Report report = write ? read.written() : read;
     show(report, out);
     if (write && folder != null) {
       String day = LocalDate.now(ZoneOffset.UTC).toString();
@@ -113,6 +144,37 @@ public final class AuditCommand implements Callable<Integer> {
       out.println("written: " + folder.resolve(Evidence.FILE));
     }
     return report.of(Outcome.FAULT).isEmpty() ? 0 : FAULTY;
+  }
+
+  private int reach(Edition edition, String digest, PrintWriter out) throws IOException {
+    Path file = into == null && folder != null && write ? folder.resolve(ReachReader.FILE) : into;
+    boolean settings = address != null && Files.isRegularFile(Path.of(address));
+    String base = address == null || settings ? ShippedEdition.surroundings().mavenBase() : address;
+    ReachAudit.Report report =
+        ReachAudit.run(
+            edition,
+            base,
+            settings ? Optional.of(Path.of(String.valueOf(address))) : Optional.empty(),
+            kept.resolve("reach"),
+            digest,
+            LocalDate.now(ZoneOffset.UTC).toString(),
+            Duration.ofMinutes(minutes),
+            line -> {
+              out.println(line);
+              out.flush();
+            });
+    out.printf(
+        "%d roots looked at, %d files asked for, %d roots lack something.%n",
+        report.asked(), report.files(), report.holes().size());
+    if (!report.whole()) {
+      out.printf("Stopped after %d minutes; run it again to go on.%n", minutes);
+      return AGAIN;
+    }
+    if (file != null) {
+      Files.writeString(file, report.text());
+      out.println("written: " + file);
+    }
+    return 0;
   }
 
   private Function<String, Optional<String>> files() {
@@ -153,12 +215,6 @@ public final class AuditCommand implements Callable<Integer> {
   }
 
   private static void show(Row row, PrintWriter out) {
-    String word =
-        switch (row.outcome()) {
-          case HOLDS -> "holds";
-          case NOT_FETCHABLE_HERE -> "not here";
-          case FAULT -> "fault";
-        };
-    out.printf("%-9s %-40s %s: %s%n", word, row.place(), row.what(), row.says());
+    out.printf("%-9s %s%n", row.outcome().words(), row);
   }
 }

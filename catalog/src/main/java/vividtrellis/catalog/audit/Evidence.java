@@ -10,9 +10,9 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Function;
-import vividtrellis.catalog.audit.Audit.Outcome;
 import vividtrellis.catalog.audit.Audit.Report;
-import vividtrellis.catalog.audit.Audit.Row;
+import vividtrellis.catalog.audit.Row.Outcome;
+import vividtrellis.core.catalog.Options.Readings;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
@@ -60,37 +60,35 @@ public final class Evidence {
     text.append("read-on: ").append(day).append('\n');
     text.append("holds: ").append(report.of(Outcome.HOLDS).size()).append('\n');
     text.append("versions:\n");
-    report
-        .seen()
-        .forEach(
-            (place, seen) -> {
-              text.append("  \"%s\":\n".formatted(place));
-              text.append("    floor: %d\n    reader: %d\n".formatted(seen.floor(), seen.reader()));
-              seen.languages()
-                  .forEach(
-                      (language, version) ->
-                          text.append("    %s: \"%s\"\n".formatted(language, version)));
-            });
+    report.seen().forEach((place, read) -> text.append(versionText(place, read)));
     text.append("artifacts:\n");
     artifacts(report).forEach((key, of) -> text.append("  \"%s\": \"%s\"\n".formatted(key, of)));
     text.append("not-fetchable-here:\n");
-    new TreeSet<>(
-            report.of(Outcome.NOT_FETCHABLE_HERE).stream()
-                .map(row -> row.place() + ": " + row.what() + ", " + row.says())
-                .toList())
+    new TreeSet<>(report.of(Outcome.NOT_FETCHABLE_HERE).stream().map(Row::toString).toList())
         .forEach(line -> text.append("  - \"%s\"\n".formatted(line)));
     return text.toString();
   }
 
-  /** Each artifact with the options and framework versions it was looked at for. */
+  private static String versionText(String place, Readings read) {
+    StringBuilder text = new StringBuilder("  \"%s\":\n".formatted(place));
+    new TreeMap<>(read.levels())
+        .forEach((what, level) -> text.append("    %s: %d\n".formatted(what.word(), level)));
+    if (!read.manages().isEmpty()) {
+      text.append("    manages:\n");
+      new TreeMap<>(read.manages())
+          .forEach(
+              (language, version) ->
+                  text.append("      %s: \"%s\"\n".formatted(language, version)));
+    }
+    return text.toString();
+  }
+
+  /** Each artifact with the framework versions it was looked at for. */
   private static Map<String, String> artifacts(Report report) {
     Map<String, TreeSet<String>> all = new TreeMap<>();
     for (Row row : report.rows()) {
-      int at = row.place().indexOf(" on ");
-      if (at > 0 && row.outcome() != Outcome.FAULT) {
-        String key = row.what().split(" ", 2)[0];
-        all.computeIfAbsent(key, k -> new TreeSet<>())
-            .add(row.place().substring(row.place().indexOf('@') + 1));
+      if (row.isOfArtifact() && row.outcome() != Outcome.FAULT) {
+        all.computeIfAbsent(row.subject(), key -> new TreeSet<>()).add(row.of());
       }
     }
     Map<String, String> texts = new LinkedHashMap<>();

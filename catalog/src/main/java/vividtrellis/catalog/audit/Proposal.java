@@ -14,7 +14,6 @@ import java.util.regex.Pattern;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Line;
-import vividtrellis.core.catalog.Options.Probes;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
@@ -56,8 +55,9 @@ final class Proposal {
       String file = String.valueOf(((Node.Scalar) name).text());
       String text = files.apply(file).orElseThrow();
       for (Framework framework : edition.frameworks()) {
-        if (text.contains("- id: " + framework.id() + "\n") && framework.probes() != null) {
-          text = newer(text, framework, framework.probes());
+        String bom = framework.bom();
+        if (text.contains("- id: " + framework.id() + "\n") && bom != null) {
+          text = newer(text, framework, bom);
         }
       }
       Files.writeString(folder.resolve(file), text);
@@ -70,9 +70,9 @@ final class Proposal {
     return id.matches("20[0-9]{2}-(0[1-9]|1[0-2])") ? YearMonth.parse(id).plusMonths(1) + "" : id;
   }
 
-  private String newer(String text, Framework framework, Probes probes) {
+  private String newer(String text, Framework framework, String bom) {
     List<Version> known =
-        registry.versions(probes.bom()).stream()
+        registry.versions(bom).stream()
             .filter(Version::isVersion)
             .map(Version::new)
             .sorted(Comparator.reverseOrder())

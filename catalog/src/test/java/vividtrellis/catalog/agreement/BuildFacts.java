@@ -63,6 +63,12 @@ record BuildFacts(
           "testImplementation", "test",
           "testRuntimeOnly", "test");
 
+  /** How either system is told of another version of a language than the framework's. */
+  private static final Map<String, String> OVERRIDES =
+      Map.of(
+          "kotlin.version", "org.jetbrains.kotlin:kotlin-bom",
+          "groovy.version", "org.apache.groovy:groovy-bom");
+
   static String text(FileSet files, String path) {
     return files.files().stream()
         .filter(file -> file.path().equals(path))
@@ -109,8 +115,20 @@ record BuildFacts(
     if (pom.getDescription() != null) {
       about.put("description", pom.getDescription());
     }
+    OVERRIDES.forEach(
+        (property, list) -> {
+          if (pom.getProperties().containsKey(property)) {
+            add(
+                dependencies,
+                "override",
+                list,
+                pom.getProperties().getProperty(property),
+                List.of());
+          }
+        });
     String level = pom.getProperties().getProperty("java.version");
-    return new BuildFacts(about, dependencies, plugins, level, jdk.replaceAll("[^0-9]", ""));
+    return new BuildFacts(
+        about, dependencies, plugins, level, jdk.replaceFirst("^\\[([0-9]+),.*", "$1"));
   }
 
   private static String value(Xpp3Dom dom, String name) {
@@ -145,7 +163,11 @@ record BuildFacts(
       String statement = build.get(i);
       String name = statement.replaceFirst("[( ].*", "");
       String scope = SCOPES.get(name.replaceFirst("^dependencies/", ""));
-      if (scope != null && !statement.contains("platform(")) {
+      if (statement.contains("enforcedPlatform(")) {
+        String[] own =
+            library(catalog, statement.replaceFirst(".*enforcedPlatform\\(([^)]+)\\).*", "$1"));
+        add(dependencies, "override", own[0], own[1], List.of());
+      } else if (scope != null && !statement.contains("platform(")) {
         String what = statement.substring(statement.indexOf('(') + 1, statement.length() - 1);
         List<String> without = new ArrayList<>();
         for (int j = i + 1; j < build.size() && build.get(j).startsWith(name + "/exclude"); j++) {

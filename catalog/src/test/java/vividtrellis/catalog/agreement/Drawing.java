@@ -51,13 +51,8 @@ final class Drawing {
 
   static FileSet files(Verdict verdict) {
     FileSet files =
-        Renderer.render(
-            ProjectPlanner.plan(
-                verdict.brief(),
-                verdict.selection().orElseThrow(),
-                EDITION,
-                ShippedEdition.surroundings()));
-    return Receipt.added(files, verdict.brief(), verdict.edition(), "0.0.0");
+        Renderer.render(ProjectPlanner.plan(verdict, EDITION, ShippedEdition.surroundings()));
+    return Receipt.added(files, verdict.brief(), verdict.edition(), verdict.usedReach(), "0.0.0");
   }
 
   private Brief brief() {
@@ -66,7 +61,7 @@ final class Drawing {
             .with(Key.NAME, one(List.of("tide-board", "fare-ledger", "record", "a1-b2")))
             .with(Key.GROUP, one(List.of("example.saltmarsh", "saltmarsh.example", "org.example")))
             .with(Key.FRAMEWORK, "spring-boot@" + one(List.of("3.4", "3.5", "4.0", "4.1")))
-            .with(Key.LANGUAGE, one(List.of("java@17", "java@21", "java@25", "kotlin", "groovy")))
+            .with(Key.LANGUAGE, one(LANGUAGES))
             .with(Key.BUILD, one(EDITION.builds()))
             .with(Key.SAMPLE, one(EDITION.samples()))
             .with(Key.LAYOUT, one(EDITION.layouts()))
@@ -82,6 +77,17 @@ final class Drawing {
     List<String> starters = some(EDITION.starters(), 7);
     return brief.withStarters(starters).withExtras(some(EDITION.extras(), 6));
   }
+
+  private static final List<String> LANGUAGES =
+      List.of(
+          "java@17",
+          "java@21",
+          "java@25",
+          "kotlin",
+          "kotlin@2.1.21",
+          "kotlin@2.4.10",
+          "groovy",
+          "groovy@6.0.0");
 
   /** One line with anything that means something to one of the formats it goes through. */
   private String text() {

@@ -22,8 +22,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import vividtrellis.catalog.ShippedEdition;
-import vividtrellis.catalog.audit.Audit.Outcome;
 import vividtrellis.catalog.audit.Audit.Report;
+import vividtrellis.catalog.audit.Row.Outcome;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Contribution;
@@ -54,7 +54,9 @@ class AuditTest {
           summary: S.
           documentation: https://f.example
           lines: [{ line: 1.0, standing: supported, source: x, versions: [1.0.0] }]
-          probes: [{ bom: "g:bom", floor: "g:main!a.Main", reader: "g:main!a.Reader", languages: { kotlin: "k:lib" } }]
+          bom: "g:bom"
+          probes: [{ reads: floor, class: "g:main!a.Main" }, { reads: reader, class: "g:main!a.Reader" }, { reads: mock-reader, class: "g:main!a.Mocks" }]
+          manages: { kotlin: "k:lib" }
       packagings: [{ id: jar, label: J, summary: S., documentation: "https://p.example" }]
       samples: [{ id: none, label: N, summary: S., documentation: "https://s.example" }]
       layouts: [{ id: flat, label: F, summary: S., documentation: "https://l.example" }]
@@ -68,7 +70,7 @@ class AuditTest {
           category: c
           bindings:
             - when: ["framework:frame"]
-              artifacts: [{ artifact: "g:there" }, { artifact: "g:hole" }, { artifact: "g:unmanaged" }]
+              artifacts: [{ artifact: "g:there" }, { artifact: "g:hole" }, { artifact: "g:unmanaged" }, { artifact: "n:listed", version: 1.0 }, { artifact: "n:listed-not", version: 99.14.1 }, { artifact: "n:unknown", version: 1.0 }]
       """;
 
   private final Map<String, byte[]> served = new HashMap<>();
@@ -126,31 +128,51 @@ class AuditTest {
       zip.write(classFile(17, ""));
       zip.putNextEntry(new ZipEntry("a/Reader.class"));
       zip.write(classFile(17, "V1_8 V17 V19"));
+      zip.putNextEntry(new ZipEntry("a/Mocks.class"));
+      zip.write(classFile(17, "JAVA_V17 JAVA_V18"));
     }
     served.put("g/main/1.0.0/main-1.0.0.jar", jar.toByteArray());
-    Edition edition =
-        EditionLoader.load(
-            name ->
-                Optional.of(
-                    name.equals("edition.yaml")
-                        ? "edition: small\nfiles: [all.yaml]\ntemplates: []\n"
-                        : EDITION));
+    for (String name : List.of("listed", "listed-not")) {
+      served.put(
+          "n/%s/maven-metadata.xml".formatted(name),
+          "<metadata><versions><version>1.0</version></versions></metadata>"
+              .getBytes(StandardCharsets.UTF_8));
+    }
+    Map<String, String> files =
+        Map.of(
+            "edition.yaml",
+            "edition: small\nfiles: [all.yaml]\ntemplates: []\n",
+            "all.yaml",
+            EDITION,
+            "evidence.yaml",
+            "versions: { frame@1.0.0: { floor: 17, reader: 27, mock-reader: 18 } }");
+    Edition edition = EditionLoader.load(name -> Optional.ofNullable(files.get(name)));
 
     Report report = Audit.run(edition, "http://127.0.0.1:" + server.getAddress().getPort(), kept);
 
     assertThat(report.of(Outcome.FAULT))
-        .extracting(row -> row.what() + "; " + row.says())
+        .extracting(row -> row.subject() + ": " + row.says())
         .containsExactly(
-            "g:unmanaged has its version from the BOM; the BOM does not manage it",
-            "Java 21 can be had; class files of Java 17, a reader for up to 19",
-            "kotlin@2.3.0 can be had; the BOM manages 2.2.0");
+            "g:unmanaged: the BOM does not manage it",
+            "n:listed-not: 99.14.1 is no version of it; the newest is 1.0",
+            "n:unknown: the registry knows no such artifact",
+            "what it can do: {FLOOR=17, READER=19, MOCK_READER=18} {kotlin=2.2.0}",
+            "kotlin: the BOM manages 2.2.0, filled in is kotlin@2.3.0");
+    assertThat(report.written().of(Outcome.FAULT)).hasSize(4);
     assertThat(report.of(Outcome.NOT_FETCHABLE_HERE))
-        .extracting(r -> r.what())
-        .containsExactly("g:hole");
+        .extracting(Row::subject)
+        .containsExactly("g:hole", "n:listed");
     assertThat(report.of(Outcome.HOLDS))
-        .extracting(r -> r.what())
-        .contains("g:there has its version from the BOM", "Java 17 can be had");
+        .extracting(Row::subject)
+        .contains("g:there", "Java 17", "Java 21");
+    assertThat(new Verdicts(edition).judge(on("21"), 2026).fits()).as("what was read").isTrue();
+    assertThat(Evidence.text("d", report, "2026-11-27"))
+        .contains("reader: 19", "mock-reader: 18", "kotlin: \"2.2.0\"");
     assertThat(Files.exists(kept.resolve("g/bom/1.0.0/bom-1.0.0.pom"))).isTrue();
+  }
+
+  private static Brief on(String level) {
+    return Brief.empty().with(Key.NAME, "tide-board").with(Key.JVM, level);
   }
 
   private static Node.Fields evidence() {
@@ -196,7 +218,7 @@ class AuditTest {
               }
               assertThat(text(artifacts, artifact.key()).split(" ", -1))
                   .as("%s of %s", artifact.key(), option.id())
-                  .contains(version.text());
+                  .contains(framework.id() + "@" + version);
             }
           }
         }

@@ -6,6 +6,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import javax.lang.model.SourceVersion;
@@ -52,15 +54,21 @@ public final class BriefRules {
       List.of("io.github", "com.github", "io.gitlab", "com.gitlab", "org.codeberg");
 
   private final Brief brief;
+  private final Set<String> words;
   private final List<Complaint> complaints = new ArrayList<>();
 
-  private BriefRules(Brief brief) {
+  private BriefRules(Brief brief, Set<String> words) {
     this.brief = brief;
+    this.words = words;
   }
 
-  /** Everything that is wrong or worth knowing, in the order of the brief. */
-  public static List<Complaint> complaints(Brief brief) {
-    BriefRules rules = new BriefRules(brief);
+  /**
+   * Everything that is wrong or worth knowing, in the order of the brief.
+   *
+   * @param words of its languages, beside those of Java, that no package can be called
+   */
+  public static List<Complaint> complaints(Brief brief, Set<String> words) {
+    BriefRules rules = new BriefRules(brief, words);
     rules.name();
     rules.group();
     rules.packageName();
@@ -89,7 +97,11 @@ public final class BriefRules {
     }
   }
 
-  private static @Nullable String nameFault(String name) {
+  private boolean isWord(String text) {
+    return SourceVersion.isKeyword(text) || words.contains(text);
+  }
+
+  private @Nullable String nameFault(String name) {
     if (name.isEmpty()) {
       return "name-missing";
     }
@@ -102,7 +114,7 @@ public final class BriefRules {
     if (!NAME.matcher(name).matches()) {
       return lettersFault(name);
     }
-    if (SourceVersion.isKeyword(name)) {
+    if (isWord(name)) {
       return "name-keyword";
     }
     return Names.refusedByFileSystems(name) ? "name-refused-by-file-systems" : null;
@@ -122,7 +134,7 @@ public final class BriefRules {
   }
 
   /** A name of the right form that is as near to the given one as can be. */
-  private static String workingName(String name) {
+  private String workingName(String name) {
     String plain =
         Normalizer.normalize(name.substring(0, Math.min(name.length(), 200)), Normalizer.Form.NFD)
             .replaceAll("\\p{M}+", "")
@@ -136,7 +148,7 @@ public final class BriefRules {
     if (Character.isDigit(plain.charAt(0))) {
       plain = "service-" + plain;
     }
-    if (SourceVersion.isKeyword(plain) || Names.refusedByFileSystems(plain)) {
+    if (isWord(plain) || Names.refusedByFileSystems(plain)) {
       plain = plain + "-service";
     }
     return plain.substring(0, Math.min(plain.length(), LONGEST_NAME)).replaceAll("-+$", "");
@@ -203,7 +215,10 @@ public final class BriefRules {
     }
     String given = brief.require(Key.PACKAGE);
     String better =
-        Names.of(new Brief(withoutPackage(), List.of(), List.of(), brief.variants())).packageName();
+        Names.of(
+                new Brief(withoutPackage(), List.of(), List.of(), brief.variants()),
+                new Taken(Set.of(), words))
+            .packageName();
     Map<String, String> args = Map.of("value", given, "most", LONGEST_PACKAGE + "");
     if (given.length() > LONGEST_PACKAGE) {
       block("package-too-long", Key.PACKAGE, args, better);
@@ -215,7 +230,7 @@ public final class BriefRules {
         block("package-letters", Key.PACKAGE, about, better);
         return;
       }
-      if (SourceVersion.isKeyword(part)) {
+      if (isWord(part)) {
         block("package-keyword", Key.PACKAGE, about, better);
         return;
       }
@@ -251,19 +266,45 @@ public final class BriefRules {
    */
   private void text(Key key, int most) {
     String given = brief.get(key).orElse("");
+    Optional<String> forbidden = firstForbidden(given);
     String fault =
         given.length() > most
             ? "text-too-long"
-            : given.codePoints().anyMatch(BriefRules::invisible)
-                ? "text-invisible"
-                : EXPANDED.matcher(given).find() ? "text-expands" : null;
+            : forbidden.isPresent()
+                ? "text-forbidden"
+                : given.codePoints().anyMatch(BriefRules::invisible)
+                    ? "text-invisible"
+                    : EXPANDED.matcher(given).find() ? "text-expands" : null;
     if (fault != null) {
       block(
           fault,
           key,
-          Map.of("value", given, "key", key.word(), "most", Integer.toString(most)),
+          Map.of(
+              "value", given,
+              "key", key.word(),
+              "most", Integer.toString(most),
+              "sign", forbidden.orElse("")),
           workingText(given, most));
     }
+  }
+
+  /**
+   * The first character that no XML, and no YAML, may hold, with its place; empty if there is none.
+   */
+  private static Optional<String> firstForbidden(String given) {
+    int place = 1;
+    for (int c : given.codePoints().toArray()) {
+      if (isForbidden(c)) {
+        return Optional.of("U+%04X at place %d".formatted(c, place));
+      }
+      place++;
+    }
+    return Optional.empty();
+  }
+
+  /** Characters that Unicode sets aside for nobody: XML and YAML refuse some, editors the rest. */
+  private static boolean isForbidden(int c) {
+    return (c & 0xFFFE) == 0xFFFE || (c >= 0xFDD0 && c <= 0xFDEF);
   }
 
   private static @Nullable String workingText(String given, int most) {
@@ -272,7 +313,7 @@ public final class BriefRules {
             .codePoints()
             .limit(4L * most)
             .map(c -> c == '\n' || c == '\r' || c == '\t' ? ' ' : c)
-            .filter(c -> !invisible(c))
+            .filter(c -> !invisible(c) && !isForbidden(c))
             .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
             .toString()
             .replaceAll("[$@#]\\{", "(")

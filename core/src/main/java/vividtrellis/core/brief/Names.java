@@ -24,9 +24,10 @@ import javax.lang.model.SourceVersion;
  * database                         berth_booking
  * </pre>
  *
- * <p>A part of a package that Java or a common file system refuses gets an underscore. An entry
- * class that would hide a type every Java file sees, or one that its own file imports, is called a
- * Service ({@code record} becomes {@code RecordService}).
+ * <p>A part of a package that Java, a language of the project or a common file system refuses gets
+ * an underscore. A database whose name means something to a database server is called {@code
+ * db_order}. An entry class that would hide a type every Java file sees, or one that its own file
+ * imports, is called a Service ({@code record} becomes {@code RecordService}).
  *
  * @param artifact also the name of the directory and of a container
  * @param title for people
@@ -45,6 +46,7 @@ public record Names(
 
   private static final Set<String> TAKEN_TYPES = takenTypes();
   private static final Set<String> REFUSED_FILES = refusedFiles();
+  private static final Set<String> SQL_WORDS = Set.copyOf(lines("sql-reserved-words.txt"));
 
   /**
    * Derives what the brief does not set by hand.
@@ -52,25 +54,32 @@ public record Names(
    * @param brief its name must be a valid one
    */
   public static Names of(Brief brief) {
-    return of(brief, Set.of());
+    return of(brief, Taken.NONE);
   }
 
   /**
    * Derives what the brief does not set by hand.
    *
    * @param brief its name must be a valid one
-   * @param takenTypes simple names that the framework keeps for itself
+   * @param taken by framework and languages
    */
-  public static Names of(Brief brief, Set<String> takenTypes) {
+  public static Names of(Brief brief, Taken taken) {
     String name = brief.get(Key.NAME).orElse("");
     String group = Domain.read(brief.get(Key.GROUP).orElse(Domain.DEFAULT_GROUP)).group();
     return new Names(
         name,
         brief.get(Key.TITLE).orElse(title(name)),
         group,
-        brief.get(Key.PACKAGE).orElse(packageOf(group, name)),
-        entryClass(name, takenTypes),
-        name.replace('-', '_'));
+        brief.get(Key.PACKAGE).orElse(packageOf(group, name, taken.words())),
+        entryClass(name, taken.types()),
+        database(name));
+  }
+
+  private static String database(String name) {
+    String plain = name.replace('-', '_');
+    // PostgreSQL keeps all accounts that begin so for itself.
+    boolean refused = SQL_WORDS.contains(plain) || plain.startsWith("pg_");
+    return refused ? "db_" + plain : plain;
   }
 
   /** The package as directories. */
@@ -90,18 +99,23 @@ public record Names(
         .collect(Collectors.joining(" "));
   }
 
-  private static String packageOf(String group, String name) {
+  private static String packageOf(String group, String name, Set<String> words) {
     String parts =
-        Arrays.stream(group.split("\\.", -1)).map(Names::segment).collect(Collectors.joining("."));
-    return parts + "." + segment(name);
+        Arrays.stream(group.split("\\.", -1))
+            .map(part -> segment(part, words))
+            .collect(Collectors.joining("."));
+    return parts + "." + segment(name, words);
   }
 
-  private static String segment(String text) {
+  private static String segment(String text, Set<String> words) {
     String letters = text.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9_]", "");
     if (letters.isEmpty() || Character.isDigit(letters.charAt(0))) {
       letters = "_" + letters;
     }
-    boolean refused = SourceVersion.isKeyword(letters) || refusedByFileSystems(letters);
+    boolean refused =
+        SourceVersion.isKeyword(letters)
+            || words.contains(letters)
+            || refusedByFileSystems(letters);
     return refused ? letters + "_" : letters;
   }
 
@@ -129,15 +143,22 @@ public record Names(
                 "About",
                 "AboutController",
                 "Architecture"));
-    try (InputStream in = Names.class.getResourceAsStream("java-lang-types.txt")) {
+    types.addAll(lines("java-lang-types.txt"));
+    return Set.copyOf(types);
+  }
+
+  private static List<String> lines(String resource) {
+    try (InputStream in = Names.class.getResourceAsStream(resource)) {
       if (in == null) {
-        throw new IllegalStateException("java-lang-types.txt is missing from the core jar");
+        throw new IllegalStateException(resource + " is missing from the core jar");
       }
-      new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().forEach(types::add);
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8)
+          .lines()
+          .filter(line -> !line.startsWith("#"))
+          .toList();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    return Set.copyOf(types);
   }
 
   private static Set<String> refusedFiles() {

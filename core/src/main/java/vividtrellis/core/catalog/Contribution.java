@@ -14,11 +14,13 @@ import vividtrellis.core.document.Node;
  * @param parent the build file's parent, if this option sets it
  * @param properties of the build
  * @param boms lists of versions that dependencies take theirs from
+ * @param overrides lists of versions that win over all others
  * @param artifacts dependencies
  * @param without what must not be brought along ({@code group:artifact}), to those that would
  * @param sources {@code main} and {@code test} to where the code lies, for a build that must be
  *     told
  * @param plugins of a Maven build
+ * @param fetches what the plugins of a Maven build ask a registry for only while they run
  * @param script plugins and parts of a Gradle build
  * @param settings profile to (dotted key to value); the profile {@code shared} holds everywhere
  * @param services what the application talks to, by name, as a compose file describes it
@@ -30,10 +32,12 @@ public record Contribution(
     @Nullable Artifact parent,
     Map<String, String> properties,
     List<Artifact> boms,
+    List<Artifact> overrides,
     List<Artifact> artifacts,
     Map<String, List<String>> without,
     Map<String, String> sources,
     List<Plugin> plugins,
+    List<Artifact> fetches,
     List<Plugin> script,
     Map<String, Map<String, String>> settings,
     Node.Fields services,

@@ -3,6 +3,7 @@ package vividtrellis.core.catalog;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import vividtrellis.core.catalog.Options.BuildSystem;
 import vividtrellis.core.catalog.Options.Category;
@@ -11,7 +12,9 @@ import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Language;
 import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Options.Readings;
 import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.version.Version;
 
 /**
  * An immutable, validated state of what can be picked. Order in every list is the catalog's, which
@@ -21,6 +24,7 @@ import vividtrellis.core.catalog.Options.Starter;
  * @param digest SHA-256 over all files of the edition, in hex
  * @param templates name to text
  * @param retired ids that earlier editions had, and what became of them
+ * @param reach what the registry at hand really gives
  */
 public record Edition(
     String id,
@@ -36,7 +40,33 @@ public record Edition(
     List<Choice> extras,
     List<Rule> rules,
     Map<String, String> templates,
-    Map<String, String> retired) {
+    Map<String, String> retired,
+    Reach reach) {
+
+  /** What tells this edition from every other, with the reach it answers by. */
+  public String identity() {
+    return reach.digest().isEmpty() ? digest : digest + "-" + reach.id();
+  }
+
+  /** The same with another reach. */
+  public Edition reaching(Reach other) {
+    return new Edition(
+        id,
+        digest,
+        builds,
+        languages,
+        frameworks,
+        packagings,
+        samples,
+        layouts,
+        categories,
+        starters,
+        extras,
+        rules,
+        templates,
+        retired,
+        other);
+  }
 
   /** The starter with an id. */
   public Optional<Starter> starter(String id) {
@@ -46,6 +76,30 @@ public record Edition(
   /** The framework with an id. */
   public Optional<Framework> framework(String id) {
     return find(frameworks, id);
+  }
+
+  /**
+   * The same with other readings.
+   *
+   * @param read id of a language or framework to what was read of each of its versions
+   */
+  public Edition reading(Function<String, Map<Version, Readings>> read) {
+    return new Edition(
+        id,
+        digest,
+        builds,
+        languages.stream().map(each -> each.reading(read.apply(each.id()))).toList(),
+        frameworks.stream().map(each -> each.reading(read.apply(each.id()))).toList(),
+        packagings,
+        samples,
+        layouts,
+        categories,
+        starters,
+        extras,
+        rules,
+        templates,
+        retired,
+        reach);
   }
 
   /** The Java levels, newest first: those of the language whose version is the level. */

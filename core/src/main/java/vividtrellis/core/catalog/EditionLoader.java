@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import vividtrellis.core.catalog.InvalidEdition.Fault;
 import vividtrellis.core.catalog.Options.About;
 import vividtrellis.core.catalog.Options.BuildSystem;
@@ -21,7 +22,8 @@ import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Language;
 import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Line;
-import vividtrellis.core.catalog.Options.Probes;
+import vividtrellis.core.catalog.Options.Probe;
+import vividtrellis.core.catalog.Options.Reads;
 import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.document.Documents;
@@ -35,6 +37,7 @@ import vividtrellis.core.version.Version;
  * each data file holds one or more of the lists {@code builds}, {@code languages}, {@code
  * frameworks}, {@code packagings}, {@code samples}, {@code layouts}, {@code categories}, {@code
  * starters}, {@code extras} and {@code rules}, and {@code retired}: what became of earlier ids.
+ * Beside them lies what the audit read of each version.
  */
 public final class EditionLoader {
 
@@ -53,6 +56,9 @@ public final class EditionLoader {
   private final List<Choice> extras = new ArrayList<>();
   private final List<Rule> rules = new ArrayList<>();
   private final Map<String, String> retired = new LinkedHashMap<>();
+
+  /** What the audit read of each version; nothing where there was none yet. */
+  private ReadingsReader readings = ReadingsReader.NONE;
 
   /** Where the option or rule of an id stands, as a fault of its own, without a reason. */
   private final Map<String, Fault> origins = new LinkedHashMap<>();
@@ -78,6 +84,7 @@ public final class EditionLoader {
     List<String> sources = index.parsed("templates", Function.identity());
     index.nothingElse();
 
+    readings = ReadingsReader.read(evidence(), faults);
     data.forEach(this::readData);
     Map<String, String> templates = new LinkedHashMap<>();
     sources.forEach(name -> templates.put(name, file("templates/" + name)));
@@ -97,7 +104,11 @@ public final class EditionLoader {
             List.copyOf(extras),
             List.copyOf(rules),
             Map.copyOf(templates),
-            Map.copyOf(retired));
+            Map.copyOf(retired),
+            files
+                .apply(ReachReader.FILE)
+                .map(text -> ReachReader.read(ReachReader.FILE, text))
+                .orElse(Reach.NONE));
     faults.addAll(EditionAudit.faults(edition, origins));
     if (!faults.isEmpty()) {
       throw new InvalidEdition(faults);
@@ -141,7 +152,15 @@ public final class EditionLoader {
     if (levels.isEmpty() == versions.isEmpty()) {
       section.fault("a language has either 'levels' or 'versions'");
     }
-    return new Language(about(section), levels, versions, bindings(section));
+    About about = about(section);
+    return new Language(
+        about,
+        levels,
+        versions,
+        Set.copyOf(section.parsed("reserved-words", Function.identity())),
+        probes(section),
+        readings.of(about.id()),
+        bindings(section));
   }
 
   private Framework framework(Section section) {
@@ -154,17 +173,34 @@ public final class EditionLoader {
                 .lines()
                 .filter(line -> !line.startsWith("#"))
                 .collect(Collectors.toUnmodifiableSet());
-    List<Probes> probes =
-        section.sections(
-            "probes",
-            each ->
-                new Probes(
-                    each.text("bom"),
-                    each.text("floor"),
-                    each.text("reader"),
-                    each.texts("languages")));
+    About about = about(section);
     return new Framework(
-        about(section), lines, types, probes.isEmpty() ? null : probes.get(0), bindings(section));
+        about,
+        lines,
+        types,
+        section.optional("bom"),
+        probes(section),
+        section.texts("manages"),
+        readings.of(about.id()),
+        bindings(section));
+  }
+
+  private static List<Probe> probes(Section section) {
+    return section.sections(
+        "probes",
+        each -> {
+          String word = each.text("reads");
+          String[] place = each.text("class").split("!", -1);
+          Optional<Reads> reads =
+              Stream.of(Reads.values()).filter(one -> one.word().equals(word)).findFirst();
+          if (reads.isEmpty()) {
+            each.fault(each.at("reads"), "'reads' is floor, reader, mock-reader or target");
+          }
+          if (place.length != 2 || !place[0].matches("[^:]+:[^:]+")) {
+            each.fault(each.at("class"), "'class' is group:artifact!package.Class");
+          }
+          return new Probe(reads.orElse(Reads.FLOOR), place[0], place[place.length - 1]);
+        });
   }
 
   private static Line line(Section section) {
@@ -249,6 +285,11 @@ public final class EditionLoader {
       return 0;
     }
     return Integer.parseInt(text);
+  }
+
+  /** What an audit wrote beside the data; an edition that was never audited has no such file. */
+  private Node evidence() {
+    return files.apply(ReadingsReader.FILE).isPresent() ? read(ReadingsReader.FILE) : Node.fields();
   }
 
   private Node read(String name) {

@@ -1,6 +1,7 @@
 package vividtrellis.core.catalog;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -56,13 +57,26 @@ public final class Options {
    *
    * @param levels newest first; empty for a language with versions of its own
    * @param versions newest first; empty for a language whose version is the level
+   * @param reservedWords that no package can be called, beside those of Java
+   * @param probes where the audit reads what its versions can do; none where nothing is read
+   * @param readings what was read there, by version
    */
   public record Language(
-      About about, List<Level> levels, List<Version> versions, List<Contribution> bindings)
+      About about,
+      List<Level> levels,
+      List<Version> versions,
+      Set<String> reservedWords,
+      List<Probe> probes,
+      Map<Version, Readings> readings,
+      List<Contribution> bindings)
       implements Option {
     /** Whether a version of this language is a Java level. */
     public boolean isLevelled() {
       return !levels.isEmpty();
+    }
+
+    Language reading(Map<Version, Readings> other) {
+      return new Language(about, levels, versions, reservedWords, probes, other, bindings);
     }
   }
 
@@ -86,30 +100,70 @@ public final class Options {
    * @param lines newest first; empty for one without versions, such as none at all
    * @param takenTypes simple names that no class of a project may have, since the framework uses
    *     them for its own parts
-   * @param probes where the audit looks; {@code null} for a framework without artifacts
+   * @param bom {@code group:artifact} of what manages its versions, in every version that it has;
+   *     {@code null} for a framework without one
+   * @param probes where the audit reads what its versions can do; none where nothing is read
+   * @param manages language to the {@code group:artifact} whose managed version is the language's
+   * @param readings what was read there, by version
    */
   public record Framework(
       About about,
       List<Line> lines,
       Set<String> takenTypes,
-      @Nullable Probes probes,
+      @Nullable String bom,
+      List<Probe> probes,
+      Map<String, String> manages,
+      Map<Version, Readings> readings,
       List<Contribution> bindings)
       implements Option {
     /** The line that a version belongs to. */
     public Optional<Line> lineOf(Version version) {
       return lines.stream().filter(line -> line.versions().contains(version)).findFirst();
     }
+
+    Framework reading(Map<Version, Readings> other) {
+      return new Framework(about, lines, takenTypes, bom, probes, manages, other, bindings);
+    }
+
+    /** The version of a language that a version of this framework comes with, if any was read. */
+    public Optional<Version> managed(String language, Version version) {
+      return Optional.ofNullable(readings.get(version)).map(read -> read.manages().get(language));
+    }
+  }
+
+  /** What is read from a class file of a published artifact. Each gives one Java level. */
+  public enum Reads {
+    /** The level that the class was compiled for: nothing older loads it. */
+    FLOOR,
+    /** The highest level whose class files the framework can look at, by the names of constants. */
+    READER,
+    /** The highest level whose class files its mock library can look at, read the same way. */
+    MOCK_READER,
+    /** The highest level that a compiler writes class files for, read the same way. */
+    TARGET;
+
+    /** The word in catalogs. */
+    public String word() {
+      return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
   }
 
   /**
-   * Where in a framework's artifacts its limits can be read.
+   * Where a limit can be read.
    *
-   * @param bom {@code group:artifact}, in every version that the framework has
-   * @param floor {@code group:artifact!class}: its class file version is the lowest Java level
-   * @param reader {@code group:artifact!class}: its constants V17, V21, … are the levels it reads
-   * @param languages language to the {@code group:artifact} whose managed version is the language's
+   * @param artifact {@code group:artifact}, in the version that the BOM manages, else in that of
+   *     what is probed
+   * @param type the class to look at, with its package
    */
-  public record Probes(String bom, String floor, String reader, Map<String, String> languages) {}
+  public record Probe(Reads reads, String artifact, String type) {}
+
+  /**
+   * What was read of one version. Written by the audit, never by hand.
+   *
+   * @param levels by what was read, the Java level
+   * @param manages language to the version that the BOM manages
+   */
+  public record Readings(Map<Reads, Integer> levels, Map<String, Version> manages) {}
 
   /** How far a line, or a version, can be relied on. */
   public enum Standing {

@@ -17,11 +17,13 @@ import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.compat.Axis.Value;
+import vividtrellis.core.solver.Clause;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Problem;
 import vividtrellis.core.version.Version;
@@ -55,7 +57,11 @@ final class Board {
   private final Map<String, List<OfSwitches>> lighterOfSwitches = new HashMap<>();
   private final Map<String, String> labels = new HashMap<>();
   private final Watch ofJoints;
+  private final List<Rule> ofJdks;
   private final Problem problem;
+  private final Problem careful;
+  private final List<String> cautionIds = new ArrayList<>();
+  private final Map<String, BitSet> cautionsById = new HashMap<>();
   private final Kept kept = new Kept(this);
 
   /**
@@ -104,6 +110,7 @@ final class Board {
             OfSwitches.of(all, this::switchOf)
                 .ifPresent(numbered -> lighterOfSwitches.put(id, numbered)));
     edition.options().forEach(each -> labels.putIfAbsent(each.id(), each.about().label()));
+    ofJdks = rules.stream().filter(SuitableJdks::concern).toList();
     List<Rule> ofSome =
         telling.stream()
             .filter(rule -> rule.when().stream().map(Term::variable).anyMatch(OF_A_JOINT::contains))
@@ -113,11 +120,21 @@ final class Board {
     for (Axis axis : Axis.values()) {
       sizes.add(values(axis).size());
     }
-    problem =
-        new Problem(
-            sizes,
-            starters.size() + extras.size(),
-            blocking.stream().map(new Clauses(this)::of).toList());
+    Clauses clauses = new Clauses(this);
+    List<Clause> all = new ArrayList<>(blocking.stream().map(clauses::of).toList());
+    problem = new Problem(sizes, switches(), all);
+    for (Standing standing : List.of(Standing.PRE_RELEASE, Standing.PAST)) {
+      all.add(clauses.without(standing));
+      cautionIds.add(standing.name());
+    }
+    for (Rule rule : telling) {
+      all.add(clauses.of(rule));
+      cautionIds.add(rule.id());
+    }
+    careful = new Problem(sizes, switches(), all);
+    for (int n = 0; n < cautionIds.size(); n++) {
+      cautionsById.computeIfAbsent(cautionIds.get(n), id -> new BitSet()).set(blocking.size() + n);
+    }
   }
 
   Edition edition() {
@@ -148,6 +165,21 @@ final class Board {
 
   Problem problem() {
     return problem;
+  }
+
+  /** The same with every caution as a clause, behind those of the rules that block. */
+  Problem careful() {
+    return careful;
+  }
+
+  /** What the caution of a clause of those is called; several rules may share an id. */
+  String cautionId(int clause) {
+    return cautionIds.get(clause - blocking.size());
+  }
+
+  /** The clauses of all cautions that are called like that of one. Not to be changed. */
+  BitSet cautionsLike(int clause) {
+    return cautionsById.getOrDefault(cautionId(clause), new BitSet());
   }
 
   /** How many starters and extras there are; their switches are numbered from 0. */
@@ -195,6 +227,11 @@ final class Board {
   /** Those that look at a framework line or a level and may say something with switches on. */
   List<Rule> ofJoints(BitSet on) {
     return ofJoints.awake(on);
+  }
+
+  /** Those that look at the JDK, whether they stop a project or only tell. */
+  List<Rule> ofJdks() {
+    return ofJdks;
   }
 
   private int switchOf(Term term) {

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Language;
 import vividtrellis.core.catalog.Options.Line;
+import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Axis.Value;
@@ -111,6 +112,19 @@ final class Clauses {
       add(single(rule, term), off, on, within, !term.negated());
     }
     return new Clause(off, on, within);
+  }
+
+  /** The clause that no framework version of a standing is taken. */
+  Clause without(Standing standing) {
+    BitSet others =
+        board.where(
+            Axis.FRAMEWORK,
+            value ->
+                board
+                    .line(value)
+                    .map(line -> line.standing(value.required()) != standing)
+                    .orElse(true));
+    return new Clause(List.of(), List.of(), Map.of(Axis.FRAMEWORK.number(), others));
   }
 
   private Part single(Rule rule, Term term) {

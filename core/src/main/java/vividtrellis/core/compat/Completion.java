@@ -18,10 +18,9 @@ final class Completion {
   private final List<FilledIn> filledIn = new ArrayList<>();
   private final Map<Key, String> values = new EnumMap<>(Key.class);
 
-  Completion(Brief sent, Selection selection, Edition edition, int year) {
+  Completion(Brief sent, Selection selection, Names names, Edition edition, int year) {
     this.sent = sent;
     values.putAll(sent.texts());
-    Names names = Names.of(sent);
     String given = sent.get(Key.GROUP).orElse("");
     fill(Key.GROUP, names.group(), given.isEmpty() ? "filled-group" : "filled-group-turned");
     fill(Key.TITLE, names.title(), "filled-title");
@@ -60,7 +59,7 @@ final class Completion {
     fill(Key.LAYOUT, selection.layout(), "filled-layout");
     fill(Key.PORT, sent.get(Key.PORT).orElse("8080"), "filled-port");
     fill(Key.FORMAT, sent.get(Key.FORMAT).orElse("yaml"), "filled-format");
-    fill(Key.EDITION, edition.id(), "filled-edition");
+    fill(Key.EDITION, sent.get(Key.EDITION).orElse(edition.id()), "filled-edition");
   }
 
   Brief brief() {

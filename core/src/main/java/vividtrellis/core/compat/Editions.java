@@ -35,7 +35,11 @@ public final class Editions {
 
   /** What a brief is judged by. A pin that names no edition is left for the verdict to tell. */
   public Verdicts of(Brief brief) {
-    return brief.get(Key.EDITION).flatMap(this::of).orElse(current());
+    return brief
+        .get(Key.EDITION)
+        .map(pin -> pin.replaceFirst("\\+[0-9a-f]*$", ""))
+        .flatMap(this::of)
+        .orElse(current());
   }
 
   /** What is judged by an edition; empty if it is not served. */

@@ -34,7 +34,7 @@ final class Ground {
    * @param pins on axes, with framework and level released
    */
   Ground(List<Pin> pins, Board board) {
-    Reach reach = new Reach(pins, board);
+    Feasibility reach = new Feasibility(pins, board);
     // Asked here once, so that no joint has to find out for itself what none of them bears.
     reach.borne();
     boolean stuck = reach.model().isEmpty();

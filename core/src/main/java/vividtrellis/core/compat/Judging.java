@@ -5,6 +5,7 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.catalog.Rule;
@@ -22,11 +23,15 @@ final class Judging implements Remedies.Judge {
   private final Board board;
   private final Naming naming;
   private final Search search;
+  private final Avoidance avoidance;
 
   /** The brief that changed ones are compared with, and its solution. */
   private @Nullable Brief of;
 
   private @Nullable Model found;
+
+  /** What the brief comes to without the picks that do not fit, once that was asked. */
+  private @Nullable Model nearest;
 
   /** The solution of the last changed brief that had one. */
   private @Nullable Model last;
@@ -35,6 +40,7 @@ final class Judging implements Remedies.Judge {
     this.board = board;
     this.naming = naming;
     this.search = board.problem().search();
+    this.avoidance = new Avoidance(board);
   }
 
   @Override
@@ -160,7 +166,7 @@ final class Judging implements Remedies.Judge {
 
   /** What a brief comes to when the rest is filled in; changed ones are then seen beside it. */
   Optional<Selection> selection(Brief brief, Pins pins) {
-    found = fix(pins.pins()).solve().orElse(null);
+    found = filledIn(pins).orElse(null);
     of = brief;
     return Optional.ofNullable(found)
         .map(model -> board.selection(model, pins.starters(), pins.extras()));
@@ -168,9 +174,39 @@ final class Judging implements Remedies.Judge {
 
   /** What the picks come to when the rest is filled in; nothing is added to them. */
   private Optional<Selection> selection(Pins pins) {
-    return fix(pins.pins())
-        .solve()
-        .map(model -> board.selection(model, pins.starters(), pins.extras()));
+    return filledIn(pins).map(model -> board.selection(model, pins.starters(), pins.extras()));
+  }
+
+  /** The most preferred of the solutions with no caution that can be avoided. */
+  private Optional<Model> filledIn(Pins pins) {
+    return fix(pins.pins()).solve().map(best -> avoidance.from(pins.pins(), best));
+  }
+
+  /** Whatever speaks against what a brief comes to; it must fit. */
+  @Override
+  public Set<String> troubles(Brief brief) {
+    return filledIn(new Pins(brief, board)).map(this::troubles).orElse(Set.of());
+  }
+
+  private Set<String> troubles(Model model) {
+    Set<String> troubles = avoidance.idsOf(model);
+    // Another framework is another project, so to go there is no small change.
+    troubles.add("framework " + board.value(model, Axis.FRAMEWORK).id());
+    return troubles;
+  }
+
+  /** The same for the picks as they stand, also where they are at odds. */
+  Set<String> standingTroubles(Pins pins) {
+    Model model = found;
+    if (model != null) {
+      return troubles(model);
+    }
+    BitSet on = new BitSet();
+    pins.pins().stream().map(Pin::which).filter(which -> which >= 0).forEach(on::set);
+    Set<String> troubles = troubles(new Model(nearestModel(pins).values(), on));
+    // What a pick brings with it, it brings into every way out that keeps it.
+    troubles.addAll(avoidance.idsOf(pins.pins()));
+    return troubles;
   }
 
   private Search fix(List<Pin> some) {
@@ -181,6 +217,14 @@ final class Judging implements Remedies.Judge {
 
   /** While picks are at odds: what they come to when the last ones that do not fit are left out. */
   Selection nearest(Pins pins) {
+    return board.selection(nearestModel(pins), pins.starters(), pins.extras());
+  }
+
+  private Model nearestModel(Pins pins) {
+    Model known = nearest;
+    if (known != null) {
+      return known;
+    }
     search.again().only(new BitSet());
     Optional<Model> best = search.solve();
     for (Pin pin : pins.pins()) {
@@ -193,8 +237,10 @@ final class Judging implements Remedies.Judge {
         search.undo(mark);
       }
     }
-    return best.map(model -> board.selection(model, pins.starters(), pins.extras()))
-        .orElseThrow(
+    Model model =
+        best.orElseThrow(
             () -> new IllegalStateException("the edition has no project without any pick"));
+    nearest = model;
+    return model;
   }
 }

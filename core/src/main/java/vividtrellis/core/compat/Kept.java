@@ -61,7 +61,7 @@ final class Kept {
     pins.forEach(pin -> key.add(pin.narrowed()));
     Map<String, String> known = refusals.getIfPresent(key);
     if (known == null) {
-      Reach reach = new Reach(pins, board);
+      Feasibility reach = new Feasibility(pins, board);
       Map<String, String> refused = new HashMap<>();
       if (reach.model().isPresent()) {
         board

@@ -29,7 +29,7 @@ final class Offers {
   static List<Offer> of(List<Pin> pins, Board board) {
     Offers offers = new Offers(pins, board);
     Edition edition = board.edition();
-    Reach whole = new Reach(pins, board);
+    Feasibility whole = new Feasibility(pins, board);
     for (Axis axis : Axis.values()) {
       offers.axis(axis, whole);
     }
@@ -38,12 +38,13 @@ final class Offers {
     return offers.offers;
   }
 
-  private void axis(Axis axis, Reach whole) {
+  private void axis(Axis axis, Feasibility whole) {
     String pointer = axis.key().pointer();
     boolean pinned = pins.stream().anyMatch(pin -> pin.pointer().equals(pointer));
-    Reach others =
+    Feasibility others =
         pinned
-            ? new Reach(pins.stream().filter(pin -> !pin.pointer().equals(pointer)).toList(), board)
+            ? new Feasibility(
+                pins.stream().filter(pin -> !pin.pointer().equals(pointer)).toList(), board)
             : whole;
     String kind = axis.key().word();
     if (others.model().isEmpty()) {
@@ -80,7 +81,7 @@ final class Offers {
    *
    * @param first the number of the first one's switch
    */
-  private void switches(String kind, List<? extends Option> options, int first, Reach whole) {
+  private void switches(String kind, List<? extends Option> options, int first, Feasibility whole) {
     String standing = whole.model().isPresent() ? "" : standing(whole.reasons());
     for (int i = 0; i < options.size(); i++) {
       int which = first + i;

@@ -108,17 +108,48 @@ final class Pins {
     listed("extra", "/extras/", brief.extras(), edition.extras());
     brief
         .get(Key.EDITION)
-        .filter(id -> !id.equals(edition.id()))
+        .filter(id -> !isServed(id))
         .ifPresent(
             id ->
                 unknown.add(
                     new Unknown(
                         Key.EDITION.pointer(),
-                        "unknown-edition",
-                        Map.of("value", id, "known", String.join(", ", board.editions())),
+                        id.startsWith(edition.id() + "+") ? "unknown-reach" : "unknown-edition",
+                        Map.of("value", id, "known", String.join(", ", known())),
                         List.of(
                             new Change.Set(Key.EDITION, edition.id()),
                             new Change.Remove(Key.EDITION)))));
+  }
+
+  /** The editions that can be pinned; of this one, also with the reach that is known here. */
+  private List<String> known() {
+    List<String> known = new ArrayList<>(board.editions());
+    if (!edition.reach().id().isEmpty()) {
+      known.add(edition.id() + "+" + edition.reach().id());
+    }
+    return known;
+  }
+
+  /**
+   * Whether a pin of an edition can be met. It may name the reach that it was made with, which
+   * makes no difference where nothing is left to be filled in.
+   */
+  private boolean isServed(String id) {
+    return id.equals(edition.id())
+        || id.equals(edition.id() + "+" + edition.reach().id())
+        || (id.startsWith(edition.id() + "+") && isWhole());
+  }
+
+  /** Whether every choice is made: each axis is left one value. */
+  private boolean isWhole() {
+    @Nullable BitSet[] left = Pin.left(pins);
+    for (Axis axis : Axis.values()) {
+      BitSet values = left[axis.number()];
+      if (axis != Axis.ALONGSIDE && (values == null || values.cardinality() != 1)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   List<Pin> pins() {

@@ -1,5 +1,6 @@
 package vividtrellis.core.compat;
 
+import com.google.common.base.Suppliers;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -18,8 +19,9 @@ import vividtrellis.core.compat.Verdict.Remedy;
 
 /**
  * Ways out. A way begins with a change that mends the finding it is for and goes on until no
- * blocker is left; ways that do not get there are not shown. Those that keep all picks come before
- * those that let one go; then shorter before longer, gentler before harsher.
+ * blocker is left; ways that do not get there are not shown. Those that lead past support, into
+ * another caution or to another framework come last. Before them, those that keep all picks come
+ * before those that let one go; then shorter before longer, gentler before harsher.
  */
 final class Remedies {
 
@@ -53,6 +55,9 @@ final class Remedies {
      * @param most after how many to stop counting
      */
     Left left(Brief brief, int most);
+
+    /** Whatever speaks against what a brief that fits comes to. */
+    Set<String> troubles(Brief brief);
   }
 
   /**
@@ -100,16 +105,20 @@ final class Remedies {
   private final int standing;
   private final Map<Brief, Left> judged = new HashMap<>();
   private final Map<Brief, Boolean> fitting = new HashMap<>();
+  private final Map<Brief, Boolean> troubled = new HashMap<>();
+  private final Supplier<Set<String>> before;
 
   /**
    * For one brief.
    *
    * @param standing how many blockers it has as it stands
+   * @param before whatever speaks against it as it stands
    */
-  Remedies(Board board, Judge judge, int standing) {
+  Remedies(Board board, Judge judge, int standing, Supplier<Set<String>> before) {
     this.board = board;
     this.judge = judge;
     this.standing = standing;
+    this.before = Suppliers.memoize(before::get);
   }
 
   /** Up to five ways out that begin with one of the given changes. */
@@ -136,7 +145,8 @@ final class Remedies {
 
   private List<Remedy> least(Brief brief, List<Way> ways) {
     Comparator<Way> best =
-        Comparator.comparing((Way way) -> !way.keepsAll())
+        Comparator.comparing((Way way) -> isTroubled(way.result()))
+            .thenComparing(way -> !way.keepsAll())
             .thenComparingInt(way -> way.changes().size())
             .thenComparingInt(Way::disruption);
     Set<Brief> seen = new HashSet<>();
@@ -220,15 +230,26 @@ final class Remedies {
     return way;
   }
 
-  /** The first that fit: no more than are shown, and one of another kind. */
-  private static List<Way> fitting(List<Way> ways, Predicate<Brief> good) {
+  /** Whether a changed brief leads to something that the brief as it stands does not have. */
+  private boolean isTroubled(Brief brief) {
+    return troubled.computeIfAbsent(
+        brief, changed -> !before.get().containsAll(judge.troubles(changed)));
+  }
+
+  /**
+   * The first that fit: no more than are shown, and one of another kind. Those that lead into
+   * trouble do not take the place of others.
+   */
+  private List<Way> fitting(List<Way> ways, Predicate<Brief> good) {
     List<Way> found = new ArrayList<>();
+    List<Way> last = new ArrayList<>();
     for (Way way : ways) {
       boolean other = found.stream().noneMatch(each -> each.kind() == way.kind());
       if ((found.size() < MOST || (other && found.size() == MOST)) && good.test(way.result())) {
-        found.add(way);
+        (isTroubled(way.result()) ? last : found).add(way);
       }
     }
+    found.addAll(last);
     return found;
   }
 

@@ -23,7 +23,9 @@ final class Rules {
 
   /** The rules of an edition, those that follow from it, and those that a team adds. */
   static List<Rule> of(Edition edition, List<Rule> more) {
-    List<Rule> rules = new ArrayList<>(edition.rules());
+    // Of cautions that cannot all be avoided, the first ones are.
+    List<Rule> rules = new ArrayList<>(ReachRules.of(edition));
+    rules.addAll(edition.rules());
     edition.starters().forEach(starter -> bound(starter, edition, rules));
     for (Level level : edition.levels()) {
       String number = level.version().text();
@@ -35,6 +37,7 @@ final class Rules {
               Sentences.say("jdk-not-below", Map.of("value", number)),
               List.of(new Evidence("documentation", "javac, option --release"))));
     }
+    rules.addAll(LimitRules.of(edition));
     rules.addAll(more);
     return List.copyOf(rules);
   }

@@ -19,7 +19,7 @@ final class Sentences {
 
   /** Arguments that are made from the catalog, not from what somebody wrote. */
   private static final Set<String> OURS =
-      Set.of("because", "known", "range", "first", "then", "until", "line", "nearest");
+      Set.of("because", "known", "range", "first", "then", "until", "line", "nearest", "lacks");
 
   private Sentences() {}
 

@@ -2,50 +2,80 @@ package vividtrellis.core.compat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.version.Version;
 
-/** Says on which JDKs a project that fits can be built as well. */
-public final class SuitableJdks {
+/**
+ * On which JDKs a project that fits can be built and run: one interval, which every place in the
+ * project that speaks of the JDK speaks of.
+ *
+ * @param lowest the JDK of the selection
+ * @param below the lowest one above it that a rule speaks against; {@code null} where none of the
+ *     known ones is
+ * @param tested the lowest one and each newer long-term one that no rule speaks against, not even
+ *     as a caution; oldest first
+ */
+public record SuitableJdks(Version lowest, @Nullable Version below, List<Version> tested) {
 
-  private SuitableJdks() {}
+  /** Copies its list. */
+  public SuitableJdks {
+    tested = List.copyOf(tested);
+  }
 
   /**
-   * The JDK of a selection, and every newer long-term one that no rule speaks against, not even as
-   * a caution; oldest first.
+   * Those of a selection.
    *
    * @param selection one that fits
+   * @param rules of the edition that look at the JDK
    */
-  public static List<Version> of(Selection selection, Edition edition) {
-    List<Rule> rules = new ArrayList<>();
-    for (Rule rule : edition.rules()) {
-      if (looksAtJdk(rule.when()) || looksAtJdk(Rules.remaining(rule))) {
-        rules.add(rule);
+  static SuitableJdks of(Selection selection, Edition edition, List<Rule> rules) {
+    int highest = edition.levels().stream().mapToInt(Level::level).max().orElse(0);
+    Version below = null;
+    List<Version> tested = new ArrayList<>(List.of(selection.jdk()));
+    int lowest = Integer.parseInt(selection.jdk().text());
+    for (int jdk = lowest + 1; jdk <= highest && below == null; jdk++) {
+      Version version = new Version(Integer.toString(jdk));
+      List<Rule> broken = broken(rules, selection.on(version));
+      if (broken.stream().anyMatch(Rule::blocks)) {
+        below = version;
+      } else if (broken.isEmpty() && isLongTerm(edition, version)) {
+        tested.add(version);
       }
     }
-    List<Version> suitable = new ArrayList<>(List.of(selection.jdk()));
-    for (Level level : edition.levels()) {
-      Version jdk = level.version();
-      if (level.longTerm() && jdk.compareTo(selection.jdk()) > 0) {
-        Selection on = selection.on(jdk);
-        if (rules.stream().noneMatch(rule -> Rules.broken(rule, on))) {
-          suitable.add(jdk);
-        }
-      }
-    }
-    suitable.sort(null);
-    return suitable;
+    return new SuitableJdks(selection.jdk(), below, tested);
+  }
+
+  private static List<Rule> broken(List<Rule> rules, Selection selection) {
+    return rules.stream().filter(rule -> Rules.broken(rule, selection)).toList();
+  }
+
+  private static boolean isLongTerm(Edition edition, Version version) {
+    return edition.levels().stream()
+        .anyMatch(level -> level.longTerm() && level.version().equals(version));
+  }
+
+  /** Whether a rule looks at the JDK. */
+  static boolean concern(Rule rule) {
+    return looksAtJdk(rule.when()) || looksAtJdk(Rules.remaining(rule));
   }
 
   private static boolean looksAtJdk(List<Term> terms) {
-    for (Term term : terms) {
-      if (term.variable() == Term.Variable.JDK) {
-        return true;
-      }
-    }
-    return false;
+    return terms.stream().anyMatch(term -> term.variable() == Term.Variable.JDK);
+  }
+
+  /** In the interval notation of Maven: {@code [17,)}, {@code [17,25)}. */
+  public String range() {
+    return "[" + lowest + "," + (below == null ? "" : below) + ")";
+  }
+
+  /** The newest one that suits; empty where that is open. */
+  public Optional<Version> highest() {
+    return Optional.ofNullable(below)
+        .map(each -> new Version(Integer.toString(Integer.parseInt(each.text()) - 1)));
   }
 }

@@ -2,23 +2,33 @@ package vividtrellis.core.compat;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Evidence;
 
 /**
  * The answer of a check.
  *
+ * @param reach id of what is known of a registry, by which it was judged; empty for nothing
  * @param brief completed when it fits; as sent when it is blocked
  * @param selection what was chosen for every variable; present exactly when it fits
+ * @param jdks on which JDKs it is built and run; present exactly when it fits
+ * @param names all names that the project has; present exactly when it fits
  * @param filledIn what the service chose, and why; empty when blocked
  * @param findings all there is to tell, blockers first
  * @param offers whether each option of the catalog can be had with these picks
  */
 public record Verdict(
     String edition,
+    String reach,
     Brief brief,
     Optional<Selection> selection,
+    Optional<SuitableJdks> jdks,
+    Optional<Names> names,
     List<FilledIn> filledIn,
     List<Finding> findings,
     List<Offer> offers) {
@@ -31,6 +41,14 @@ public record Verdict(
     filledIn = List.copyOf(filledIn);
     findings = List.copyOf(findings);
     offers = List.copyOf(offers);
+  }
+
+  /**
+   * The reach that the project rests on: where all versions were picked, none had a say, and the
+   * same bytes come out whatever a registry gives.
+   */
+  public String usedReach() {
+    return filledIn.stream().anyMatch(FilledIn::isOfVersion) ? reach : "";
   }
 
   /** Whether the picks fit together. */
@@ -56,7 +74,15 @@ public record Verdict(
    * @param pick JSON Pointer
    * @param value as it stands in the completed brief
    */
-  public record FilledIn(String pick, String value, String because) {}
+  public record FilledIn(String pick, String value, String because) {
+    private static final Set<String> OF_VERSIONS =
+        Stream.of(Axis.values()).map(axis -> axis.key().pointer()).collect(Collectors.toSet());
+
+    /** Whether it is one of those picks among which a choice was made, not a name or a text. */
+    boolean isOfVersion() {
+      return OF_VERSIONS.contains(pick);
+    }
+  }
 
   /**
    * One thing to tell.

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Rule;
@@ -44,7 +45,7 @@ public final class Verdicts {
         .flatMap(option -> option.bindings().stream())
         .map(Contribution::artifacts)
         .forEach(artifacts -> artifacts.forEach(artifact -> keys.add(artifact.key())));
-    this.naming = new Naming(Set.copyOf(keys), new Licences(edition));
+    this.naming = new Naming(edition, Set.copyOf(keys), new Licences(edition));
   }
 
   /** The edition that is judged by. */
@@ -73,12 +74,13 @@ public final class Verdicts {
     Pins pins = new Pins(brief, board);
     Judging judging = new Judging(board, naming);
     List<Draft> blockers = judging.blockers(brief, pins);
-    Remedies remedies = new Remedies(board, judging, blockers.size());
+    Optional<Selection> selection = judging.selection(brief, pins);
+    Remedies remedies =
+        new Remedies(board, judging, blockers.size(), () -> judging.standingTroubles(pins));
     List<Finding> findings = new ArrayList<>();
     for (Draft draft : blockers) {
       findings.add(draft.finding(remedies.from(brief, draft.mending())));
     }
-    Optional<Selection> selection = judging.selection(brief, pins);
     Selection near = selection.orElseGet(() -> judging.nearest(pins));
     for (Draft draft : Lighter.of(brief, pins.pins(), near, judging.remarks(brief), board)) {
       List<Change> changes = blockers.isEmpty() ? draft.mending() : List.of();
@@ -95,12 +97,31 @@ public final class Verdicts {
     }
     findings.sort(Comparator.comparing(Finding::severity));
     List<Verdict.Offer> offers = offering ? Offers.of(pins.pins(), board) : List.of();
+    String reach = edition().reach().id();
     if (!blockers.isEmpty() || selection.isEmpty()) {
-      return new Verdict(edition().id(), brief, Optional.empty(), List.of(), findings, offers);
+      return new Verdict(
+          edition().id(),
+          reach,
+          brief,
+          Optional.empty(),
+          Optional.empty(),
+          Optional.empty(),
+          List.of(),
+          findings,
+          offers);
     }
-    Completion completion = new Completion(brief, selection.get(), edition(), year);
+    Names names = Names.of(brief, naming.taken(selection.get()));
+    Completion completion = new Completion(brief, selection.get(), names, edition(), year);
     return new Verdict(
-        edition().id(), completion.brief(), selection, completion.filledIn(), findings, offers);
+        edition().id(),
+        reach,
+        completion.brief(),
+        selection,
+        selection.map(each -> SuitableJdks.of(each, edition(), board.ofJdks())),
+        Optional.of(names),
+        completion.filledIn(),
+        findings,
+        offers);
   }
 
   /** The grid of framework lines by Java levels that the picks leave. */
@@ -118,7 +139,7 @@ public final class Verdicts {
    */
   public static List<String> contradictions(Edition edition) {
     Board board = new Board(edition, Rules.of(edition, List.of()), List.of());
-    Reach reach = new Reach(List.of(), board);
+    Feasibility reach = new Feasibility(List.of(), board);
     if (reach.model().isEmpty()) {
       return List.of(
           Sentences.say("edition-empty", Map.of("because", Offers.because(reach.reasons()))));

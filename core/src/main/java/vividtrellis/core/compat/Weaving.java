@@ -90,7 +90,7 @@ final class Weaving {
   }
 
   private Lattice weave() {
-    Reach reach = new Reach(pins, board);
+    Feasibility reach = new Feasibility(pins, board);
     stuck = reach.model().isEmpty();
     priced = !stuck && bearsPicked(reach);
     if (priced) {
@@ -161,7 +161,7 @@ final class Weaving {
     return -1;
   }
 
-  private boolean bearsPicked(Reach reach) {
+  private boolean bearsPicked(Feasibility reach) {
     int columns = this.columns.size();
     return here >= 0
         && reach.with(
@@ -170,7 +170,7 @@ final class Weaving {
   }
 
   /** All joints, level by level; what follows from a column is drawn once for all its levels. */
-  private List<Joint> joints(Reach reach) {
+  private List<Joint> joints(Feasibility reach) {
     Joint[] joints = new Joint[levels.size() * columns.size()];
     for (int c = 0; c < columns.size(); c++) {
       int column = c;
@@ -187,7 +187,7 @@ final class Weaving {
     return List.of(joints);
   }
 
-  private Joint joint(int l, int c, Reach reach, Reach along) {
+  private Joint joint(int l, int c, Feasibility reach, Feasibility along) {
     Column column = columns.get(c);
     Level level = levels.get(l);
     Ground.Joint bare = ground.at(l, c);
@@ -210,7 +210,7 @@ final class Weaving {
         });
   }
 
-  private @Nullable String caution(Column column, Reach there) {
+  private @Nullable String caution(Column column, Feasibility there) {
     if (column.caution().isPresent()) {
       return column.caution().get();
     }

@@ -27,10 +27,12 @@ import vividtrellis.core.render.FileSet.Trace;
  *
  * @param brief completed
  * @param edition of the catalog
+ * @param reach by which versions were filled in; empty where none was known, or all were picked
  * @param version of the service
  * @param files all others of the project
  */
-public record Receipt(Brief brief, String edition, String version, List<Entry> files) {
+public record Receipt(
+    Brief brief, String edition, String reach, String version, List<Entry> files) {
 
   /** Where it lies below the project's root. */
   public static final String PATH = ".vivid/receipt.json";
@@ -62,7 +64,8 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
   public record Reason(int from, int to, List<String> picks, String because) {}
 
   /** The files of a project with the receipt among them. */
-  public static FileSet added(FileSet files, Brief brief, String edition, String version) {
+  public static FileSet added(
+      FileSet files, Brief brief, String edition, String reach, String version) {
     List<Entry> entries =
         files.files().stream()
             .map(
@@ -70,7 +73,7 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
                     new Entry(
                         file.path(), file.mode(), file.role(), digest(file.text()), reasons(file)))
             .toList();
-    String text = new Receipt(brief, edition, version, entries).json();
+    String text = new Receipt(brief, edition, reach, version, entries).json();
     Trace own =
         new Trace(
             1,
@@ -137,14 +140,13 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
                         Node.texts(cause.picks()),
                         "because",
                         Node.text(cause.because()))));
+    Node.Fields origin = fields("receipt", Node.text(FORMAT), "edition", Node.text(edition));
     return Documents.write(
-        fields(
-            "receipt", Node.text(FORMAT),
-            "edition", Node.text(edition),
-            "version", Node.text(version),
-            "brief", Briefs.tree(brief),
-            "causes", new Node.Items(reasons, Position.NONE),
-            "files", new Node.Items(entries, Position.NONE)),
+        (reach.isEmpty() ? origin : origin.with("reach", Node.text(reach)))
+            .with("version", Node.text(version))
+            .with("brief", Briefs.tree(brief))
+            .with("causes", new Node.Items(reasons, Position.NONE))
+            .with("files", new Node.Items(entries, Position.NONE)),
         Notation.JSON);
   }
 
@@ -192,6 +194,7 @@ public record Receipt(Brief brief, String edition, String version, List<Entry> f
     return new Receipt(
         Briefs.of(top.get("brief").orElseThrow(() -> unreadable("it has no brief"))),
         text(top, "edition"),
+        top.get("reach").map(reach -> text(reach, "reach")).orElse(""),
         text(top, "version"),
         files);
   }

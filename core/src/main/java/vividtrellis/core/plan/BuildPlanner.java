@@ -26,6 +26,7 @@ final class BuildPlanner {
   private Optional<Dependency> parent = Optional.empty();
   private final Map<String, Property> properties = new LinkedHashMap<>();
   private final Map<String, Dependency> boms = new LinkedHashMap<>();
+  private final Map<String, Dependency> overrides = new LinkedHashMap<>();
   private final Map<String, Dependency> dependencies = new LinkedHashMap<>();
   private final Map<String, List<Exclusion>> exclusions = new LinkedHashMap<>();
   private final Map<String, Property> sources = new LinkedHashMap<>();
@@ -53,6 +54,7 @@ final class BuildPlanner {
         about(),
         List.copyOf(properties.values()),
         List.copyOf(boms.values()),
+        List.copyOf(overrides.values()),
         sorted,
         List.copyOf(sources.values()),
         List.copyOf(plugins.values()),
@@ -68,9 +70,18 @@ final class BuildPlanner {
     if (binding.parent() != null) {
       parent = Optional.of(dependency(binding.parent(), cause));
     }
-    binding.properties().forEach((name, value) -> properties.put(name, named(name, value, cause)));
+    binding
+        .properties()
+        .forEach(
+            (name, value) -> {
+              Property property = named(name, value, cause);
+              if (!property.value().isEmpty()) {
+                properties.put(name, property);
+              }
+            });
     binding.sources().forEach((name, value) -> sources.put(name, named(name, value, cause)));
-    binding.boms().forEach(bom -> boms.putIfAbsent(bom.key(), dependency(bom, cause)));
+    lists(binding.boms(), boms, cause);
+    lists(binding.overrides(), overrides, cause);
     for (Artifact artifact : binding.artifacts()) {
       if (picked.holdsAll(artifact.when())) {
         Dependency more = dependency(artifact, picked.with(cause, artifact.when()));
@@ -82,6 +93,15 @@ final class BuildPlanner {
     }
     binding.without().forEach((out, from) -> from.forEach(key -> exclude(out, key, cause)));
     (isMaven() ? binding.plugins() : binding.script()).forEach(each -> plugin(each, cause));
+  }
+
+  private void lists(List<Artifact> more, Map<String, Dependency> lists, Cause cause) {
+    for (Artifact each : more) {
+      Dependency list = dependency(each, cause);
+      if (!list.version().orElse("").isEmpty()) {
+        lists.putIfAbsent(each.key(), list);
+      }
+    }
   }
 
   private Property named(String name, String template, Cause cause) {

@@ -4,22 +4,28 @@ import java.util.ArrayList;
 import java.util.List;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
+import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Selection;
+import vividtrellis.core.compat.SuitableJdks;
 
 /** The options that were picked, and what they contribute, each with its cause. */
 final class Picked {
 
   private final Brief brief;
   private final Selection selection;
+  private final SuitableJdks jdks;
+  private final Names names;
   private final Edition edition;
 
-  Picked(Brief brief, Selection selection, Edition edition) {
+  Picked(Brief brief, Selection selection, SuitableJdks jdks, Names names, Edition edition) {
     this.brief = brief;
     this.selection = selection;
+    this.jdks = jdks;
+    this.names = names;
     this.edition = edition;
   }
 
@@ -29,6 +35,14 @@ final class Picked {
 
   Selection selection() {
     return selection;
+  }
+
+  Names names() {
+    return names;
+  }
+
+  SuitableJdks jdks() {
+    return jdks;
   }
 
   Edition edition() {

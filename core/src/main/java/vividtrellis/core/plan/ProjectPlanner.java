@@ -4,7 +4,7 @@ import java.util.List;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
-import vividtrellis.core.compat.Selection;
+import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.plan.Picked.Contributed;
 
 /** The door of this room: a completed brief and what was chosen give a plan. */
@@ -15,12 +15,18 @@ public final class ProjectPlanner {
   /**
    * Plans a project.
    *
-   * @param brief completed
-   * @param selection what belongs to it
+   * @param verdict one that fits
+   * @throws java.util.NoSuchElementException when it does not
    */
-  public static ProjectPlan plan(
-      Brief brief, Selection selection, Edition edition, Surroundings surroundings) {
-    Picked picked = new Picked(brief, selection, edition);
+  public static ProjectPlan plan(Verdict verdict, Edition edition, Surroundings surroundings) {
+    Brief brief = verdict.brief();
+    Picked picked =
+        new Picked(
+            brief,
+            verdict.selection().orElseThrow(),
+            verdict.jdks().orElseThrow(),
+            verdict.names().orElseThrow(),
+            edition);
     List<Contributed> contributions = picked.contributions();
     Words words = Vocabulary.of(picked, contributions, surroundings);
     return new ProjectPlan(

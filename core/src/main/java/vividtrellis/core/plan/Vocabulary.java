@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -104,10 +105,7 @@ final class Vocabulary {
 
   private void names() {
     Brief brief = picked.brief();
-    Names names =
-        Names.of(
-            brief,
-            picked.edition().framework(picked.selection().framework()).orElseThrow().takenTypes());
+    Names names = picked.names();
     put("artifact", names.artifact(), Key.NAME);
     put("title", names.title(), Key.TITLE);
     boolean said = brief.get(Key.SUMMARY).isPresent();
@@ -132,20 +130,25 @@ final class Vocabulary {
     Selection selection = picked.selection();
     put("level", selection.jvm().text(), Key.JVM);
     put("jdk", selection.jdk().text(), Key.JDK);
+    SuitableJdks jdks = picked.jdks();
+    put("jdkRange", jdks.range(), Key.JDK);
+    put("newestJdk", jdks.highest().map(Version::text).orElse(""), Key.JDK);
     put(
         "jdks",
-        SuitableJdks.of(selection, picked.edition()).stream()
-            .map(jdk -> '"' + jdk.text() + '"')
-            .collect(Collectors.joining(", ")),
+        jdks.tested().stream().map(jdk -> '"' + jdk.text() + '"').collect(Collectors.joining(", ")),
         Key.JDK);
     boolean cross = !selection.jdk().equals(selection.jvm());
     put("crossLevel", cross ? selection.jvm().text() : "", Key.JVM);
     Version own = selection.languageVersion();
     put("languageVersion", own == null ? "" : own.text(), Key.LANGUAGE);
+    put("languageOverride", own == null ? "" : override(selection.language(), own), Key.LANGUAGE);
     String second = selection.alongside();
+    int at = second.indexOf('@');
+    String secondVersion = at < 0 ? "" : second.substring(at + 1);
+    put("alongsideVersion", secondVersion, Key.ALONGSIDE);
     put(
-        "alongsideVersion",
-        second.contains("@") ? second.substring(second.indexOf('@') + 1) : "",
+        "alongsideOverride",
+        at < 0 ? "" : override(second.substring(0, at), new Version(secondVersion)),
         Key.ALONGSIDE);
     Version framework = selection.frameworkVersion();
     put("frameworkVersion", framework == null ? "" : framework.text(), Key.FRAMEWORK);
@@ -154,6 +157,19 @@ final class Vocabulary {
     put("servletLevel", servlet == null ? "" : servlet.text(), Key.FRAMEWORK);
     put("buildVersion", selection.buildVersion().text(), Key.BUILD);
     put("packaging", selection.packaging(), Key.PACKAGING);
+  }
+
+  /** The version of a language where the framework comes with another one; else empty. */
+  private String override(String language, Version version) {
+    Version framework = picked.selection().frameworkVersion();
+    Optional<Version> managed =
+        framework == null
+            ? Optional.empty()
+            : picked
+                .edition()
+                .framework(picked.selection().framework())
+                .flatMap(each -> each.managed(language, framework));
+    return managed.isEmpty() || managed.get().equals(version) ? "" : version.text();
   }
 
   private void settings(Surroundings surroundings) {

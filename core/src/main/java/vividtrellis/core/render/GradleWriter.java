@@ -141,6 +141,10 @@ final class GradleWriter {
     }
     script.blank(FORM);
     script.open("dependencies", FORM);
+    for (Dependency list : build.overrides()) {
+      String platform = "enforcedPlatform(" + catalog.library(list.artifact()) + ")";
+      script.line(script.statement("implementation", platform), list.cause());
+    }
     for (Dependency bom : build.boms()) {
       String platform = "platform(" + catalog.library(bom.artifact()) + ")";
       script.line(script.statement("implementation", platform), bom.cause());

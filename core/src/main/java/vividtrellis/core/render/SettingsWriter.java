@@ -34,7 +34,22 @@ final class SettingsWriter {
             .replace("\n", "\\n")
             .replace("\r", "\\r")
             .replaceFirst("^ ", "\\\\ ");
-    return key.replaceAll("([:=\\s\\\\])", "\\\\$1") + "=" + value;
+    return ascii(key.replaceAll("([:=\\s\\\\])", "\\\\$1") + "=" + value);
+  }
+
+  /** Properties are read as Latin letters, byte by byte; all others are written by their number. */
+  private static String ascii(String text) {
+    StringBuilder ascii = new StringBuilder(text.length());
+    text.chars()
+        .forEach(
+            c -> {
+              if (c < 0x7F) {
+                ascii.append((char) c);
+              } else {
+                ascii.append("\\u%04x".formatted(c));
+              }
+            });
+    return ascii.toString();
   }
 
   /** Settings whose paths agree up to a depth, as a tree from there on. */

@@ -39,6 +39,7 @@ final class VersionCatalog {
       }
     }
     build.boms().forEach(this::library);
+    build.overrides().forEach(this::library);
     build.dependencies().forEach(this::library);
     Map<String, List<String>> aliases = new LinkedHashMap<>();
     entries.forEach(

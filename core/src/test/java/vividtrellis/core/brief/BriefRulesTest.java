@@ -3,6 +3,7 @@ package vividtrellis.core.brief;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -13,7 +14,7 @@ class BriefRulesTest {
   private static final Brief GOOD = Brief.empty().with(Key.NAME, "berth-booking");
 
   private static List<Complaint> blocking(Brief brief) {
-    return BriefRules.complaints(brief).stream().filter(Complaint::blocks).toList();
+    return BriefRules.complaints(brief, Set.of()).stream().filter(Complaint::blocks).toList();
   }
 
   @ParameterizedTest
@@ -93,7 +94,7 @@ class BriefRulesTest {
 
   @Test
   void saysWhenADomainCouldBeReadBothWays() {
-    List<Complaint> notes = BriefRules.complaints(GOOD.with(Key.GROUP, "org.app"));
+    List<Complaint> notes = BriefRules.complaints(GOOD.with(Key.GROUP, "org.app"), Set.of());
 
     assertThat(notes).extracting(Complaint::code).containsExactly("group-both-ways");
     assertThat(notes.get(0).better()).isEqualTo("app.org");

@@ -1,8 +1,10 @@
 package vividtrellis.core.compat;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -24,19 +26,19 @@ final class Drawn {
   private final Random random;
   final Edition edition;
   private final List<Rule> rules;
+  private final List<Rule> cautions;
   private final List<Selection> sound;
 
   Drawn(int seed) {
     random = new Random(seed);
     String all = rulesOf(random);
-    edition =
-        EditionLoader.load(
-            name ->
-                Optional.of(
-                    name.equals("edition.yaml")
-                        ? "edition: drawn\nfiles: [all.yaml]\ntemplates: []\n"
-                        : all));
-    rules = Rules.of(edition, List.of()).stream().filter(Rule::blocks).toList();
+    Map<String, String> files =
+        Map.of(
+            "edition.yaml", "edition: drawn\nfiles: [all.yaml]\ntemplates: []\n", "all.yaml", all);
+    edition = EditionLoader.load(name -> Optional.ofNullable(files.get(name)));
+    List<Rule> of = Rules.of(edition, List.of());
+    rules = of.stream().filter(Rule::blocks).toList();
+    cautions = of.stream().filter(rule -> !rule.blocks()).toList();
     sound = sound();
   }
 
@@ -82,6 +84,13 @@ final class Drawn {
                     .formatted(term(random, true), range(random)));
       }
       yaml.append(" }\n");
+    }
+    for (int r = 6; r < 11; r++) {
+      yaml.append(
+          "  - { id: r%d, because: R%d., evidence: [{ kind: pom, source: x }], ".formatted(r, r));
+      yaml.append("kind: wants, when: [\"%s\"], ".formatted(term(random, random.nextInt(3) > 0)))
+          .append(
+              "one-of: [\"%s\", \"%s\"] }%n".formatted(term(random, false), term(random, false)));
     }
     return yaml.toString();
   }
@@ -130,6 +139,32 @@ final class Drawn {
             one -> growing ? one.starters().containsAll(starters) : one.starters().equals(starters))
         .filter(one -> keeps(brief, one))
         .findFirst();
+  }
+
+  /** Every selection with exactly the starters of a brief that breaks no rule and keeps to it. */
+  List<Selection> all(Brief brief) {
+    Set<String> starters = new LinkedHashSet<>(brief.starters());
+    return sound.stream()
+        .filter(one -> one.starters().equals(starters))
+        .filter(one -> keeps(brief, one))
+        .toList();
+  }
+
+  /**
+   * What there is to tell of a selection: rules that only tell, and how far it can be relied on.
+   */
+  Set<String> cautions(Selection selection) {
+    Set<String> met = new HashSet<>();
+    cautions.stream()
+        .filter(rule -> Rules.broken(rule, selection))
+        .forEach(rule -> met.add(rule.id()));
+    if (selection.frameworkVersion().text().startsWith("1.0")) {
+      met.add("past-support");
+    }
+    if (selection.frameworkVersion().isPreRelease()) {
+      met.add("pre-release");
+    }
+    return met;
   }
 
   /** Whether a joint can be had with at least the starters picked, both of its pins released. */

@@ -5,7 +5,6 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.Names;
@@ -29,6 +28,7 @@ final class Answers {
   record Check(
       String verdict,
       String edition,
+      @JsonInclude(JsonInclude.Include.NON_EMPTY) String reach,
       @Nullable Object brief,
       @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Named names,
       List<FilledIn> filledIn,
@@ -36,12 +36,13 @@ final class Answers {
       List<Offer> offers,
       @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Applied applied) {
 
-    static Check of(Verdict verdict, Optional<Names> names, @Nullable Applied applied) {
+    static Check of(Verdict verdict, @Nullable Applied applied) {
       return new Check(
           verdict.fits() ? "fits" : "blocked",
           verdict.edition(),
+          verdict.reach(),
           Documents.plain(Briefs.tree(verdict.brief())),
-          names.map(Named::of).orElse(null),
+          verdict.names().map(Named::of).orElse(null),
           verdict.filledIn().stream().map(FilledIn::of).toList(),
           verdict.findings().stream().map(Finding::of).toList(),
           verdict.offers(),

@@ -60,7 +60,7 @@ class CatalogController {
       @RequestParam(defaultValue = "") String q, @RequestParam(defaultValue = "") String edition) {
     Served asked = of(edition);
     if (q.isBlank()) {
-      return ResponseEntity.ok().eTag(asked.edition().digest()).body(asked.told());
+      return ResponseEntity.ok().eTag(asked.edition().identity()).body(asked.told());
     }
     Map<String, Object> found = new LinkedHashMap<>(asked.told());
     KINDS.keySet().forEach(kind -> found.put(kind, found(asked, asked.searches().get(kind), q)));
@@ -121,6 +121,9 @@ class CatalogController {
   private Served served(Edition edition) {
     Map<String, Object> all = new LinkedHashMap<>();
     all.put("edition", edition.id());
+    if (!edition.reach().id().isEmpty()) {
+      all.put("reach", Map.of("id", edition.reach().id(), "readOn", edition.reach().day()));
+    }
     all.put("editions", workshop.editions());
     all.put("service", workshop.version());
     all.put("categories", edition.categories());

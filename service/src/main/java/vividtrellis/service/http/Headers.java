@@ -21,7 +21,12 @@ class Headers extends OncePerRequestFilter {
   private final String answeredBy;
 
   Headers(Workshop workshop) {
-    this.answeredBy = workshop.version() + "; edition=" + workshop.edition().id();
+    String reach = workshop.edition().reach().id();
+    this.answeredBy =
+        workshop.version()
+            + "; edition="
+            + workshop.edition().id()
+            + (reach.isEmpty() ? "" : "; reach=" + reach);
   }
 
   @Override

@@ -82,6 +82,9 @@ class Problems extends ResponseEntityExceptionHandler {
     problem.setTitle(verdict.fits() ? "Not written yet" : "The picks do not fit");
     problem.setProperty("errors", errors);
     problem.setProperty("edition", verdict.edition());
+    if (!verdict.reach().isEmpty()) {
+      problem.setProperty("reach", verdict.reach());
+    }
     problem.setProperty("findings", verdict.findings().stream().map(Answers.Finding::of).toList());
     return problem;
   }

@@ -152,7 +152,7 @@ class ProjectController {
   }
 
   private Answers.Check check(Verdict verdict, Answers.@Nullable Applied applied) {
-    return Answers.Check.of(verdict, workshop.names(verdict), applied);
+    return Answers.Check.of(verdict, applied);
   }
 
   private ResponseEntity<byte[]> send(Verdict verdict, Archive archive) {

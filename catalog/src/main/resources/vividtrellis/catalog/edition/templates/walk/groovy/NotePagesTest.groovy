@@ -1,8 +1,7 @@
 package {{package}}.{{web}}
 
+import static org.assertj.core.api.Assertions.assertThat
 import static org.hamcrest.Matchers.containsString
-import static org.mockito.Mockito.verify
-import static org.mockito.Mockito.when
 {{#bySession}}
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user
@@ -17,12 +16,11 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.Notes
+import {{package}}.domain.NotesForTests
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.Announcements
+import {{package}}.messages.AnnouncementsForTests
 {{/byLayer}}
 {{/announces}}
 {{#guarded}}
@@ -33,33 +31,41 @@ import {{package}}.service.NoteBook
 {{/byLayer}}
 import org.junit.jupiter.api.Test
 import org.springframework.beans.factory.annotation.Autowired
+{{#byToken}}
+import org.springframework.boot.test.context.TestConfiguration
+{{/byToken}}
 import {{webMvcTest}}
+{{#byToken}}
+import org.springframework.context.annotation.Bean
+{{/byToken}}
 import org.springframework.context.annotation.Import
 {{#byToken}}
+import org.springframework.security.oauth2.jwt.BadJwtException
 import org.springframework.security.oauth2.jwt.JwtDecoder
 {{/byToken}}
-import org.springframework.test.context.bean.override.mockito.MockitoBean
 import org.springframework.test.web.servlet.MockMvc
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder
 
 @WebMvcTest(NotePages)
-@Import({{#guarded}}[NoteBook, AccessRules]{{/guarded}}{{^guarded}}NoteBook.class{{/guarded}})
+@Import([NoteBook, NotesForTests{{#announces}}, AnnouncementsForTests{{/announces}}{{#guarded}}, AccessRules{{/guarded}}])
 class NotePagesTest {
 
     @Autowired
     MockMvc mvc
 
-    @MockitoBean
-    Notes notes
+    @Autowired
+    NotesForTests notes
 
-{{#announces}}
-    @MockitoBean
-    Announcements announcements
-
-{{/announces}}
 {{#byToken}}
-    @MockitoBean
-    JwtDecoder tokens
+    /** No token is known here; the tests say who asks. */
+    @TestConfiguration(proxyBeanMethods = false)
+    static class Tokens {
+
+        @Bean
+        JwtDecoder tokens() {
+            return { token -> throw new BadJwtException("No token is known here") } as JwtDecoder
+        }
+    }
 
 {{/byToken}}
     /** A request of somebody who may. */
@@ -69,7 +75,7 @@ class NotePagesTest {
 
     @Test
     void showsNotesWithoutTakingTheirTextForMarkup() {
-        when(notes.all()).thenReturn(List.of(new Note(7, "Tide <b>", "High at noon")))
+        notes.add("Tide <b>", "High at noon")
 
         mvc.perform(allowed(get("/pages/notes")))
                 .andExpect(status().isOk())
@@ -78,11 +84,9 @@ class NotePagesTest {
 
     @Test
     void keepsWhatTheFormSends() {
-        when(notes.add("Tide", "High at noon")).thenReturn(new Note(7, "Tide", "High at noon"))
-
         mvc.perform(allowed(post("/pages/notes")).param("title", "Tide").param("body", "High at noon"))
                 .andExpect(redirectedUrl("/pages/notes"))
-        verify(notes).add("Tide", "High at noon")
+        assertThat(notes.all()*.title).contains("Tide")
     }
 
     @Test

@@ -1,31 +1,23 @@
 package {{package}}.{{service}};
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.mockito.Mockito.mock;
-{{#announces}}
-import static org.mockito.Mockito.verify;
-{{/announces}}
-import static org.mockito.Mockito.when;
 
 {{#byLayer}}
 import {{package}}.domain.Note;
-import {{package}}.domain.Notes;
+import {{package}}.domain.NotesForTests;
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.Announcements;
+import {{package}}.messages.AnnouncementsForTests;
 {{/byLayer}}
 {{/announces}}
 import org.junit.jupiter.api.Test;
-{{#flows}}
-import reactor.core.publisher.Mono;
-{{/flows}}
 
 class NoteBookTest {
 
-    private final Notes notes = mock(Notes.class);
+    private final NotesForTests notes = new NotesForTests();
 {{#announces}}
-    private final Announcements announcements = mock(Announcements.class);
+    private final AnnouncementsForTests announcements = new AnnouncementsForTests();
     private final NoteBook book = new NoteBook(notes, announcements);
 {{/announces}}
 {{^announces}}
@@ -34,13 +26,12 @@ class NoteBookTest {
 
     @Test
     void keepsNotesWithoutBlanksAround() {
-        when(notes.add("Tide", "High at noon")).thenReturn({{#flows}}Mono.just(new Note(7, "Tide", "High at noon")){{/flows}}{{^flows}}new Note(7, "Tide", "High at noon"){{/flows}});
-
         Note written = book.write(" Tide ", "High at noon "){{#flows}}.block(){{/flows}};
 
-        assertThat(written.id()).isEqualTo(7);
+        assertThat(written.title()).isEqualTo("Tide");
+        assertThat(notes.all(){{#flows}}.collectList().block(){{/flows}}).containsExactly(written);
 {{#announces}}
-        verify(announcements).written(written);
+        assertThat(announcements.told()).containsExactly(written);
 {{/announces}}
     }
 }

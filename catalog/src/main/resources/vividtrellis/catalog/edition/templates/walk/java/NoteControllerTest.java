@@ -1,6 +1,6 @@
 package {{package}}.{{web}};
 
-import static org.mockito.Mockito.when;
+import static org.hamcrest.Matchers.matchesPattern;
 {{#crossSite}}
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 {{/crossSite}}
@@ -17,12 +17,11 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 {{#byLayer}}
-import {{package}}.domain.Note;
-import {{package}}.domain.Notes;
+import {{package}}.domain.NotesForTests;
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.Announcements;
+import {{package}}.messages.AnnouncementsForTests;
 {{/byLayer}}
 {{/announces}}
 {{#guarded}}
@@ -31,37 +30,46 @@ import {{package}}.security.AccessRules;
 {{#byLayer}}
 import {{package}}.service.NoteBook;
 {{/byLayer}}
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+{{#byToken}}
+import org.springframework.boot.test.context.TestConfiguration;
+{{/byToken}}
 import {{webMvcTest}};
+{{#byToken}}
+import org.springframework.context.annotation.Bean;
+{{/byToken}}
 import org.springframework.context.annotation.Import;
 import org.springframework.http.MediaType;
 {{#byToken}}
+import org.springframework.security.oauth2.jwt.BadJwtException;
 import org.springframework.security.oauth2.jwt.JwtDecoder;
 {{/byToken}}
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 @WebMvcTest(NoteController.class)
-@Import({{#guarded}}{NoteBook.class, AccessRules.class}{{/guarded}}{{^guarded}}NoteBook.class{{/guarded}})
+@Import({NoteBook.class, NotesForTests.class{{#announces}}, AnnouncementsForTests.class{{/announces}}{{#guarded}}, AccessRules.class{{/guarded}}})
 class NoteControllerTest {
 
     @Autowired
     MockMvc mvc;
 
-    @MockitoBean
-    Notes notes;
+    @Autowired
+    NotesForTests notes;
 
-{{#announces}}
-    @MockitoBean
-    Announcements announcements;
-
-{{/announces}}
 {{#byToken}}
-    @MockitoBean
-    JwtDecoder tokens;
+    /** No token is known here; the tests say who asks. */
+    @TestConfiguration(proxyBeanMethods = false)
+    static class Tokens {
+
+        @Bean
+        JwtDecoder tokens() {
+            return token -> {
+                throw new BadJwtException("No token is known here");
+            };
+        }
+    }
 
 {{/byToken}}
     /** A request of somebody who may. */
@@ -71,23 +79,21 @@ class NoteControllerTest {
 
     @Test
     void showsOneNote() throws Exception {
-        when(notes.find(7)).thenReturn(Optional.of(new Note(7, "Tide", "High at noon")));
+        long id = notes.add("Tide", "High at noon").id();
 
-        mvc.perform(allowed(get("/notes/7")))
+        mvc.perform(allowed(get("/notes/{id}", id)))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.title").value("Tide"));
-        mvc.perform(allowed(get("/notes/8"))).andExpect(status().isNotFound());
+        mvc.perform(allowed(get("/notes/0"))).andExpect(status().isNotFound());
     }
 
     @Test
     void keepsANote() throws Exception {
-        when(notes.add("Tide", "High at noon")).thenReturn(new Note(7, "Tide", "High at noon"));
-
         mvc.perform(allowed(post("/notes"))
                         .contentType(MediaType.APPLICATION_JSON)
                         .content("{\"title\": \"Tide\", \"body\": \"High at noon\"}"))
                 .andExpect(status().isCreated())
-                .andExpect(header().string("Location", "/notes/7"));
+                .andExpect(header().string("Location", matchesPattern("/notes/[0-9]+")));
     }
 {{#validated}}
 

@@ -1,12 +1,11 @@
 package {{package}}.{{web}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.Notes
+import {{package}}.domain.NotesForTests
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.Announcements
+import {{package}}.messages.AnnouncementsForTests
 {{/byLayer}}
 {{/announces}}
 {{#guarded}}
@@ -15,13 +14,20 @@ import {{package}}.security.AccessRules
 {{#byLayer}}
 import {{package}}.service.NoteBook
 {{/byLayer}}
+import org.hamcrest.Matchers.matchesPattern
 import org.junit.jupiter.api.Test
-import org.mockito.Mockito.`when`
 import org.springframework.beans.factory.annotation.Autowired
+{{#byToken}}
+import org.springframework.boot.test.context.TestConfiguration
+{{/byToken}}
 import {{webMvcTest}}
+{{#byToken}}
+import org.springframework.context.annotation.Bean
+{{/byToken}}
 import org.springframework.context.annotation.Import
 import org.springframework.http.MediaType
 {{#byToken}}
+import org.springframework.security.oauth2.jwt.BadJwtException
 import org.springframework.security.oauth2.jwt.JwtDecoder
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.jwt
 {{/byToken}}
@@ -31,28 +37,24 @@ import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequ
 {{#bySession}}
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user
 {{/bySession}}
-import org.springframework.test.context.bean.override.mockito.MockitoBean
 import org.springframework.test.web.servlet.MockHttpServletRequestDsl
 import org.springframework.test.web.servlet.MockMvc
 import org.springframework.test.web.servlet.get
 import org.springframework.test.web.servlet.post
 
 @WebMvcTest(NoteController::class)
-@Import(NoteBook::class{{#guarded}}, AccessRules::class{{/guarded}})
+@Import(NoteBook::class, NotesForTests::class{{#announces}}, AnnouncementsForTests::class{{/announces}}{{#guarded}}, AccessRules::class{{/guarded}})
 class NoteControllerTest(
     @param:Autowired private val mvc: MockMvc,
+    @param:Autowired private val notes: NotesForTests,
 ) {
-    @MockitoBean
-    lateinit var notes: Notes
-
-{{#announces}}
-    @MockitoBean
-    lateinit var announcements: Announcements
-
-{{/announces}}
 {{#byToken}}
-    @MockitoBean
-    lateinit var tokens: JwtDecoder
+    /** No token is known here; the tests say who asks. */
+    @TestConfiguration(proxyBeanMethods = false)
+    class Tokens {
+        @Bean
+        fun tokens() = JwtDecoder { throw BadJwtException("No token is known here") }
+    }
 
 {{/byToken}}
     /** Says that it is somebody who may. */
@@ -71,19 +73,17 @@ class NoteControllerTest(
 
     @Test
     fun showsOneNote() {
-        `when`(notes.find(7)).thenReturn(Note(7, "Tide", "High at noon"))
+        val id = notes.add("Tide", "High at noon").id
 
-        mvc.get("/notes/7") { allowed() }.andExpect {
+        mvc.get("/notes/{id}", id) { allowed() }.andExpect {
             status { isOk() }
             jsonPath("$.title") { value("Tide") }
         }
-        mvc.get("/notes/8") { allowed() }.andExpect { status { isNotFound() } }
+        mvc.get("/notes/0") { allowed() }.andExpect { status { isNotFound() } }
     }
 
     @Test
     fun keepsANote() {
-        `when`(notes.add("Tide", "High at noon")).thenReturn(Note(7, "Tide", "High at noon"))
-
         mvc
             .post("/notes") {
                 allowed()
@@ -91,7 +91,7 @@ class NoteControllerTest(
                 content = """{"title": "Tide", "body": "High at noon"}"""
             }.andExpect {
                 status { isCreated() }
-                header { string("Location", "/notes/7") }
+                header { string("Location", matchesPattern("/notes/[0-9]+")) }
             }
     }
 {{#validated}}

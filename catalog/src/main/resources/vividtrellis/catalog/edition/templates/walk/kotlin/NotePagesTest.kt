@@ -1,12 +1,11 @@
 package {{package}}.{{web}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.Notes
+import {{package}}.domain.NotesForTests
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.Announcements
+import {{package}}.messages.AnnouncementsForTests
 {{/byLayer}}
 {{/announces}}
 {{#guarded}}
@@ -15,14 +14,20 @@ import {{package}}.security.AccessRules
 {{#byLayer}}
 import {{package}}.service.NoteBook
 {{/byLayer}}
+import org.assertj.core.api.Assertions.assertThat
 import org.hamcrest.Matchers.containsString
 import org.junit.jupiter.api.Test
-import org.mockito.Mockito.verify
-import org.mockito.Mockito.`when`
 import org.springframework.beans.factory.annotation.Autowired
+{{#byToken}}
+import org.springframework.boot.test.context.TestConfiguration
+{{/byToken}}
 import {{webMvcTest}}
+{{#byToken}}
+import org.springframework.context.annotation.Bean
+{{/byToken}}
 import org.springframework.context.annotation.Import
 {{#byToken}}
+import org.springframework.security.oauth2.jwt.BadJwtException
 import org.springframework.security.oauth2.jwt.JwtDecoder
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.jwt
 {{/byToken}}
@@ -30,28 +35,24 @@ import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequ
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user
 {{/bySession}}
-import org.springframework.test.context.bean.override.mockito.MockitoBean
 import org.springframework.test.web.servlet.MockHttpServletRequestDsl
 import org.springframework.test.web.servlet.MockMvc
 import org.springframework.test.web.servlet.get
 import org.springframework.test.web.servlet.post
 
 @WebMvcTest(NotePages::class)
-@Import(NoteBook::class{{#guarded}}, AccessRules::class{{/guarded}})
+@Import(NoteBook::class, NotesForTests::class{{#announces}}, AnnouncementsForTests::class{{/announces}}{{#guarded}}, AccessRules::class{{/guarded}})
 class NotePagesTest(
     @param:Autowired private val mvc: MockMvc,
+    @param:Autowired private val notes: NotesForTests,
 ) {
-    @MockitoBean
-    lateinit var notes: Notes
-
-{{#announces}}
-    @MockitoBean
-    lateinit var announcements: Announcements
-
-{{/announces}}
 {{#byToken}}
-    @MockitoBean
-    lateinit var tokens: JwtDecoder
+    /** No token is known here; the tests say who asks. */
+    @TestConfiguration(proxyBeanMethods = false)
+    class Tokens {
+        @Bean
+        fun tokens() = JwtDecoder { throw BadJwtException("No token is known here") }
+    }
 
 {{/byToken}}
     /** Says that it is somebody who may. */
@@ -68,7 +69,7 @@ class NotePagesTest(
 
     @Test
     fun showsNotesWithoutTakingTheirTextForMarkup() {
-        `when`(notes.all()).thenReturn(listOf(Note(7, "Tide <b>", "High at noon")))
+        notes.add("Tide <b>", "High at noon")
 
         mvc.get("/pages/notes") { allowed() }.andExpect {
             status { isOk() }
@@ -78,15 +79,13 @@ class NotePagesTest(
 
     @Test
     fun keepsWhatTheFormSends() {
-        `when`(notes.add("Tide", "High at noon")).thenReturn(Note(7, "Tide", "High at noon"))
-
         mvc
             .post("/pages/notes") {
                 allowed()
                 param("title", "Tide")
                 param("body", "High at noon")
             }.andExpect { redirectedUrl("/pages/notes") }
-        verify(notes).add("Tide", "High at noon")
+        assertThat(notes.all().map { it.title }).contains("Tide")
     }
 
     @Test

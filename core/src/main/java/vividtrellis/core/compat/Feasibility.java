@@ -17,7 +17,7 @@ import vividtrellis.core.solver.Search;
  * What can still be had beside some picks. Starters and extras that are not picked may be added to
  * meet a rule: the question is whether <em>any</em> full solution exists. One thread's work.
  */
-final class Reach {
+final class Feasibility {
 
   private static final int MOST_MODELS = 6;
   private static final int AXES = Axis.values().length;
@@ -50,7 +50,7 @@ final class Reach {
   private @Nullable BitSet broken;
 
   /** Over some picks. Their order is that of the catalog, so that it changes no reason. */
-  Reach(List<Pin> given, Board board) {
+  Feasibility(List<Pin> given, Board board) {
     this(
         given.stream().sorted(Comparator.comparing(Pin::which)).toList(),
         board,
@@ -60,7 +60,7 @@ final class Reach {
     broken = search.settle() ? null : search.contradiction();
   }
 
-  private Reach(List<Pin> pins, Board board, Search search, Map<Integer, BitSet> found) {
+  private Feasibility(List<Pin> pins, Board board, Search search, Map<Integer, BitSet> found) {
     this.found = found;
     this.board = board;
     this.pins = pins;
@@ -69,14 +69,14 @@ final class Reach {
 
   /** What an answer makes of a reach with one more pick. */
   interface Asking<T> {
-    T of(Reach reach);
+    T of(Feasibility reach);
   }
 
   /** Asks with one more pick, and takes it back afterwards. */
   <T> T with(Pin pin, Asking<T> asking) {
     int mark = search.mark();
     pin.fix(search);
-    Reach there = new Reach(and(pin), board, search, found);
+    Feasibility there = new Feasibility(and(pin), board, search, found);
     there.broken = search.settle() ? null : search.contradiction();
     there.within = borne == null ? within : borne;
     if (there.broken == null) {
@@ -90,9 +90,9 @@ final class Reach {
     return answer;
   }
 
-  /** The most preferred full solution with these picks. */
+  /** The most preferred of the full solutions with these picks that have no avoidable caution. */
   Optional<Model> best() {
-    return search.solve();
+    return search.solve().map(best -> new Avoidance(board).from(pins, best));
   }
 
   /** A full solution with these picks, if there is one. */

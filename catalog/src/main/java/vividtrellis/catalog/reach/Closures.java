@@ -1,0 +1,167 @@
+package vividtrellis.catalog.reach;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.zip.ZipFile;
+import org.eclipse.aether.AbstractRepositoryListener;
+import org.eclipse.aether.DefaultRepositoryCache;
+import org.eclipse.aether.DefaultRepositorySystemSession;
+import org.eclipse.aether.RepositoryEvent;
+import org.eclipse.aether.artifact.Artifact;
+import org.eclipse.aether.artifact.DefaultArtifact;
+import org.eclipse.aether.collection.CollectRequest;
+import org.eclipse.aether.collection.DependencyCollectionException;
+import org.eclipse.aether.graph.Dependency;
+import org.eclipse.aether.graph.DependencyNode;
+import org.eclipse.aether.graph.Exclusion;
+import org.eclipse.aether.util.artifact.JavaScopes;
+import org.eclipse.aether.util.graph.visitor.PreorderNodeListGenerator;
+
+/** Resolves what is asked for with all that it brings along, and says what of it is not there. */
+final class Closures {
+
+  private static final Pattern EXPORTED = Pattern.compile("<exportedArtifact>([^<]+)<");
+  private static final Pattern BOUND =
+      Pattern.compile("(org\\.apache\\.maven\\.plugins:maven-[a-z]+-plugin):([0-9][^:<\\s]*):");
+
+  private final Repository registry;
+  private final DefaultRepositorySystemSession session;
+
+  /** Files of artifacts that are missing, or that name a parent or list which is. */
+  private final Set<String> broken = ConcurrentHashMap.newKeySet();
+
+  private final Set<String> inMaven;
+  private final Map<String, String> bound;
+
+  /**
+   * Over a registry.
+   *
+   * @param maven version of the Maven that builds
+   */
+  Closures(Repository registry, String maven) {
+    this.registry = registry;
+    this.session = registry.session();
+    session.setCache(new DefaultRepositoryCache());
+    session.setRepositoryListener(
+        new AbstractRepositoryListener() {
+          @Override
+          public void artifactDescriptorMissing(RepositoryEvent event) {
+            broken.add(file(event.getArtifact()).toString());
+          }
+
+          @Override
+          public void artifactDescriptorInvalid(RepositoryEvent event) {
+            broken.add(file(event.getArtifact()).toString());
+          }
+        });
+    Optional<File> core =
+        registry.file(new DefaultArtifact("org.apache.maven", "maven-core", "jar", maven));
+    inMaven = Set.copyOf(found(core, "META-INF/maven/extension.xml", EXPORTED).keySet());
+    bound = found(core, "META-INF/plexus/default-bindings.xml", BOUND);
+  }
+
+  private static Artifact file(Artifact artifact) {
+    return new DefaultArtifact(
+        artifact.getGroupId(), artifact.getArtifactId(), "pom", artifact.getVersion());
+  }
+
+  private static Map<String, String> found(Optional<File> jar, String entry, Pattern pattern) {
+    Map<String, String> found = new TreeMap<>();
+    if (jar.isPresent()) {
+      try (ZipFile zip = new ZipFile(jar.get())) {
+        byte[] bytes = zip.getInputStream(zip.getEntry(entry)).readAllBytes();
+        Matcher matcher = pattern.matcher(new String(bytes, StandardCharsets.UTF_8));
+        while (matcher.find()) {
+          found.put(matcher.group(1), matcher.groupCount() > 1 ? matcher.group(2) : "");
+        }
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
+    }
+    return found;
+  }
+
+  /** The version that Maven itself takes of a plugin for which nothing else says one. */
+  Optional<String> bound(String plugin) {
+    return Optional.ofNullable(bound.get(plugin));
+  }
+
+  /**
+   * What is missing of an artifact on a class path.
+   *
+   * @param without what is kept out of it
+   */
+  Set<String> onPath(Artifact artifact, List<String> without, Base base) {
+    List<Exclusion> exclusions = new ArrayList<>();
+    for (String each : without) {
+      String[] parts = each.split(":", -1);
+      exclusions.add(new Exclusion(parts[0], parts[1], "*", "*"));
+    }
+    CollectRequest request = new CollectRequest();
+    request.addDependency(new Dependency(artifact, JavaScopes.COMPILE, false, exclusions));
+    request.setManagedDependencies(base.all(session.getArtifactTypeRegistry()));
+    return missing(request);
+  }
+
+  /** What is missing of an artifact that is resolved apart, such as a plugin. */
+  Set<String> apart(Artifact artifact) {
+    CollectRequest request = new CollectRequest();
+    request.setRoot(new Dependency(artifact, JavaScopes.RUNTIME));
+    return missing(request);
+  }
+
+  private Set<String> missing(CollectRequest request) {
+    request.setRepositories(registry.remotes());
+    DependencyNode root;
+    try {
+      root = registry.system().collectDependencies(session, request).getRoot();
+    } catch (DependencyCollectionException e) {
+      root = e.getResult().getRoot();
+    }
+    Set<Artifact> all = new HashSet<>();
+    Set<String> missing = new TreeSet<>();
+    PreorderNodeListGenerator list = new PreorderNodeListGenerator();
+    if (root != null) {
+      root.accept(list);
+    }
+    for (DependencyNode node : list.getNodes()) {
+      Dependency dependency = node.getDependency();
+      if (dependency != null && isFetched(dependency)) {
+        all.add(plain(node.getArtifact()));
+        if (broken.contains(file(node.getArtifact()).toString())) {
+          missing.add(file(node.getArtifact()).toString());
+        }
+      }
+    }
+    registry.missing(all).forEach(each -> missing.add(each.toString()));
+    return missing;
+  }
+
+  private boolean isFetched(Dependency dependency) {
+    Artifact artifact = dependency.getArtifact();
+    return !JavaScopes.SYSTEM.equals(dependency.getScope())
+        && !inMaven.contains(artifact.getGroupId() + ":" + artifact.getArtifactId());
+  }
+
+  private static Artifact plain(Artifact artifact) {
+    return new DefaultArtifact(
+        artifact.getGroupId(),
+        artifact.getArtifactId(),
+        artifact.getClassifier(),
+        artifact.getExtension(),
+        artifact.getVersion());
+  }
+}

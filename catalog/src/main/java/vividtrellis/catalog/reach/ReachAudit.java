@@ -1,0 +1,344 @@
+package vividtrellis.catalog.reach;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Consumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.eclipse.aether.artifact.Artifact;
+import org.eclipse.aether.artifact.DefaultArtifact;
+import org.jspecify.annotations.Nullable;
+import vividtrellis.core.catalog.Contribution;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.Framework;
+import vividtrellis.core.catalog.Options.Language;
+import vividtrellis.core.catalog.Options.Line;
+import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Reach.Hole;
+import vividtrellis.core.catalog.Root;
+import vividtrellis.core.catalog.Root.Kind;
+import vividtrellis.core.version.Version;
+
+/**
+ * Asks a registry for everything that Maven projects of an edition would ask it for: each root, for
+ * each framework version, and for each language version that stands in for the managed one.
+ */
+public final class ReachAudit {
+
+  private static final Pattern WORD =
+      Pattern.compile("\\{\\{([a-zA-Z]+)}}|\\$\\{([A-Za-z0-9.-]+)}");
+
+  private final Edition edition;
+  private final Repository registry;
+  private final Closures closures;
+  private final Answers answers;
+  private final Instant deadline;
+  private final Consumer<String> told;
+  private final Map<Object, Object> models = Base.cache();
+  private final Map<String, Optional<Base>> bases = new HashMap<>();
+  private final List<Root> roots;
+
+  private ReachAudit(
+      Edition edition,
+      Repository registry,
+      Answers answers,
+      Instant deadline,
+      Consumer<String> told) {
+    this.edition = edition;
+    this.registry = registry;
+    this.answers = answers;
+    this.deadline = deadline;
+    this.told = told;
+    this.roots = Root.of(edition);
+    String maven =
+        edition.builds().stream()
+            .filter(build -> build.id().equals("maven"))
+            .map(build -> build.versions().get(0).text())
+            .findFirst()
+            .orElseThrow();
+    this.closures = new Closures(registry, maven);
+  }
+
+  /**
+   * How a run ended.
+   *
+   * @param whole whether everything was asked; if not, the next run goes on
+   * @param text the file to keep
+   * @param holes what lacks something
+   * @param asked how many roots were looked at
+   * @param files how many files the registry was asked for
+   */
+  public record Report(boolean whole, String text, List<Hole> holes, int asked, int files) {}
+
+  /**
+   * Asks.
+   *
+   * @param base address that Maven asks unless settings say otherwise
+   * @param settings a settings file of Maven; empty for none
+   * @param kept folder for what was fetched and answered
+   * @param digest of the data of the edition
+   * @param day for the file
+   * @param most how long to go on
+   * @param told a line of progress for each framework version
+   * @throws IllegalArgumentException when the settings cannot be read
+   * @throws java.io.UncheckedIOException when the registry does not answer
+   */
+  public static Report run(
+      Edition edition,
+      String base,
+      Optional<Path> settings,
+      Path kept,
+      String digest,
+      String day,
+      Duration most,
+      Consumer<String> told)
+      throws IOException {
+    Answers answers = Answers.open(kept.resolve("answers.tsv"));
+    try (Repository registry = Repository.open(base, settings, kept)) {
+      ReachAudit audit = new ReachAudit(edition, registry, answers, Instant.now().plus(most), told);
+      boolean whole = audit.all();
+      Report report =
+          new Report(
+              whole,
+              ReachText.of(digest, day, answers, registry.asked()),
+              answers.holes(),
+              answers.size(),
+              registry.asked());
+      if (whole) {
+        answers.forget();
+      }
+      return report;
+    }
+  }
+
+  private boolean all() throws IOException {
+    for (Framework framework : edition.frameworks()) {
+      for (Line line : framework.lines()) {
+        for (Version version : line.versions()) {
+          if (!of(framework, version)) {
+            return false;
+          }
+        }
+      }
+      if (framework.lines().isEmpty() && !of(framework, null)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Gives whether there was time for all of it. */
+  private boolean of(Framework framework, @Nullable Version version) throws IOException {
+    String of = version == null ? framework.id() : framework.id() + "@" + version;
+    for (Root root : roots) {
+      if (root.isFor(framework.id(), version)) {
+        for (Optional<String> language : languages(root, framework, version)) {
+          if (Instant.now().isAfter(deadline)) {
+            return false;
+          }
+          if (!answers.has(root.key(), of, language.orElse(null))) {
+            ask(root, framework, version, of, language);
+          }
+        }
+      }
+    }
+    told.accept(of + ": " + answers.holesOf(of) + " roots lack something");
+    return true;
+  }
+
+  /**
+   * The language versions that a root has to be asked for with; empty stands for the managed one.
+   */
+  private List<Optional<String>> languages(
+      Root root, Framework framework, @Nullable Version version) {
+    String id = root.language();
+    Optional<Language> language =
+        edition.languages().stream()
+            .filter(each -> each.id().equals(id) && !each.isLevelled())
+            .findFirst();
+    if (language.isEmpty()) {
+      return List.of(Optional.empty());
+    }
+    Optional<Version> managed = version == null ? Optional.empty() : framework.managed(id, version);
+    List<Optional<String>> all = new ArrayList<>();
+    for (Version each : language.get().versions()) {
+      all.add(managed.equals(Optional.of(each)) ? Optional.empty() : Optional.of(id + "@" + each));
+    }
+    return all;
+  }
+
+  private void ask(
+      Root root,
+      Framework framework,
+      @Nullable Version version,
+      String of,
+      Optional<String> language)
+      throws IOException {
+    Optional<Base> base = base(framework, version, of, language);
+    String which = language.orElse(null);
+    if (base.isEmpty()) {
+      // Without its base nothing of it can be built; that is told once, of what makes the base.
+      if (root.kind() == Kind.POM && root.option() instanceof Framework) {
+        Set<String> lacks = Set.of(coordinates(root, version, which, null) + " or what it names");
+        answers.put(new Hole(root.key(), of, which, List.copyOf(lacks), null));
+      }
+      return;
+    }
+    String coordinates = coordinates(root, version, which, base.get());
+    if (coordinates.endsWith(":")) {
+      answers.put(new Hole(root.key(), of, which, List.of(coordinates + " no version"), null));
+      return;
+    }
+    String[] parts = coordinates.split(":", -1);
+    String extension = root.kind() == Kind.POM ? "pom" : "jar";
+    Artifact artifact = new DefaultArtifact(parts[0], parts[1], extension, parts[2]);
+    Set<String> lacks =
+        switch (root.kind()) {
+          case POM -> {
+            Set<String> missing = new TreeSet<>();
+            registry.missing(List.of(artifact)).forEach(each -> missing.add(each.toString()));
+            yield missing;
+          }
+          case DEPENDENCY -> closures.onPath(artifact, List.of(), base.get());
+          case APART, PLUGIN -> closures.apart(artifact);
+        };
+    String under = lacks.isEmpty() ? null : under(root, artifact, base.get());
+    answers.put(new Hole(root.key(), of, which, List.copyOf(lacks), under));
+  }
+
+  /** What brings all along that is missing, of what another pick would keep out. */
+  private @Nullable String under(Root root, Artifact artifact, Base base) {
+    if (root.kind() != Kind.DEPENDENCY) {
+      return null;
+    }
+    Set<String> candidates = new TreeSet<>();
+    for (Option option : edition.options().toList()) {
+      for (Contribution binding : option.bindings()) {
+        binding
+            .without()
+            .forEach(
+                (out, from) -> {
+                  if (from.contains(root.coordinates())) {
+                    candidates.add(out);
+                  }
+                });
+      }
+    }
+    for (String out : candidates) {
+      if (closures.onPath(artifact, List.of(out), base).isEmpty()) {
+        return out;
+      }
+    }
+    return null;
+  }
+
+  private Optional<Base> base(
+      Framework framework, @Nullable Version version, String of, Optional<String> language) {
+    return bases.computeIfAbsent(
+        of + " " + language.orElse(""),
+        key -> {
+          Optional<String> parent = Optional.empty();
+          List<String> lists = new ArrayList<>();
+          for (Contribution binding : framework.bindings()) {
+            if (binding.parent() != null) {
+              String own = filled(String.valueOf(binding.parent().version()), version, null, null);
+              parent = Optional.of(binding.parent().key() + ":" + own);
+            }
+            binding
+                .boms()
+                .forEach(
+                    bom ->
+                        lists.add(
+                            bom.key()
+                                + ":"
+                                + filled(String.valueOf(bom.version()), version, null, null)));
+          }
+          Map<String, String> properties = language.map(this::properties).orElse(Map.of());
+          return Base.of(
+              parent, parent.isPresent() ? List.of() : lists, properties, registry, models);
+        });
+  }
+
+  /** The properties by which a build takes another version of a language than the managed one. */
+  private Map<String, String> properties(String language) {
+    int at = language.indexOf('@');
+    Map<String, String> properties = new LinkedHashMap<>();
+    edition.languages().stream()
+        .filter(each -> each.id().equals(language.substring(0, at)))
+        .flatMap(each -> each.bindings().stream())
+        .forEach(
+            binding ->
+                binding
+                    .properties()
+                    .forEach(
+                        (name, value) -> {
+                          if (value.endsWith("Override}}")) {
+                            properties.put(name, language.substring(at + 1));
+                          }
+                        }));
+    return properties;
+  }
+
+  private String coordinates(
+      Root root, @Nullable Version version, @Nullable String language, @Nullable Base base) {
+    String own = root.version();
+    Optional<String> found =
+        own != null
+            ? Optional.of(filled(own, version, language, base))
+            : base == null ? Optional.empty() : version(root, version, language, base);
+    return root.coordinates() + ":" + found.orElse("");
+  }
+
+  private Optional<String> version(
+      Root root, @Nullable Version version, @Nullable String language, Base base) {
+    String key = root.coordinates();
+    Optional<String> managed = base.managed(key);
+    if (root.kind() != Kind.PLUGIN) {
+      return managed;
+    }
+    // Another binding of the same option, or the framework's, may say the version.
+    Optional<String> elsewhere =
+        roots.stream()
+            .filter(each -> each.kind() == Kind.PLUGIN && each.coordinates().equals(key))
+            .filter(each -> each.version() != null)
+            .filter(
+                each -> each.option().equals(root.option()) || each.option() instanceof Framework)
+            .filter(each -> isOf(each, version))
+            .map(each -> filled(String.valueOf(each.version()), version, language, base))
+            .findFirst();
+    return elsewhere.or(() -> base.plugin(key)).or(() -> closures.bound(key));
+  }
+
+  /** Whether what one framework says holds for a project with a version, or for one without. */
+  private static boolean isOf(Root root, @Nullable Version version) {
+    return !(root.option() instanceof Framework framework)
+        || framework.lines().isEmpty() == (version == null);
+  }
+
+  private static String filled(
+      String template, @Nullable Version version, @Nullable String language, @Nullable Base base) {
+    String own = language == null ? "" : language.substring(language.indexOf('@') + 1);
+    Matcher words = WORD.matcher(template);
+    StringBuilder text = new StringBuilder();
+    while (words.find()) {
+      String word = words.group(1);
+      String value =
+          word == null
+              ? base == null ? own : base.property(words.group(2)).orElse(own)
+              : word.equals("frameworkVersion") ? String.valueOf(version) : own;
+      words.appendReplacement(text, Matcher.quoteReplacement(value));
+    }
+    words.appendTail(text);
+    return text.toString();
+  }
+}

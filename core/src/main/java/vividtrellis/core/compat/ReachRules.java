@@ -1,0 +1,205 @@
+package vividtrellis.core.compat;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+import vividtrellis.core.catalog.Contribution;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Evidence;
+import vividtrellis.core.catalog.Options;
+import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.catalog.Reach;
+import vividtrellis.core.catalog.Reach.Hole;
+import vividtrellis.core.catalog.Root;
+import vividtrellis.core.catalog.Root.Kind;
+import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Term;
+import vividtrellis.core.catalog.Term.Variable;
+import vividtrellis.core.version.Version;
+
+/**
+ * The cautions that follow from a reach: whatever a registry does not give whole, told of each pick
+ * that asks for it, under the conditions under which it does.
+ */
+final class ReachRules {
+
+  private static final int MOST_NAMED = 2;
+
+  private final Edition edition;
+
+  /** By pick and conditions, what is missing. */
+  private final Map<Place, Set<String>> places = new LinkedHashMap<>();
+
+  private ReachRules(Edition edition) {
+    this.edition = edition;
+  }
+
+  /** All of an edition. */
+  static List<Rule> of(Edition edition) {
+    ReachRules rules = new ReachRules(edition);
+    Map<String, List<Root>> roots = new LinkedHashMap<>();
+    Root.of(edition)
+        .forEach(root -> roots.computeIfAbsent(root.key(), key -> new ArrayList<>()).add(root));
+    for (Hole hole : edition.reach().holes()) {
+      for (Root root : roots.getOrDefault(hole.root(), List.of())) {
+        rules.add(root, hole);
+      }
+    }
+    rules.places.keySet().removeIf(rules::isSaidElsewhere);
+    return rules.places.entrySet().stream()
+        .map(each -> rules.rule(each.getKey(), each.getValue()))
+        .toList();
+  }
+
+  /**
+   * Where something is missing.
+   *
+   * @param option that asks for it
+   * @param of the framework version that it is missing for
+   */
+  private record Place(Option option, String of, Set<Term> when) {}
+
+  private void add(Root root, Hole hole) {
+    int at = hole.of().indexOf('@');
+    String framework = at < 0 ? hole.of() : hole.of().substring(0, at);
+    Version version = at < 0 ? null : new Version(hole.of().substring(at + 1));
+    if (!root.isFor(framework, version)) {
+      return;
+    }
+    Set<Term> when = new LinkedHashSet<>();
+    when.add(picked(root, hole, framework, version));
+    when.add(Term.parse("framework:" + framework + (version == null ? "" : " [" + version + "]")));
+    root.when().stream()
+        .filter(term -> term.variable() != Variable.FRAMEWORK)
+        .map(term -> at(term, root, hole))
+        .forEach(when::add);
+    if (root.kind() != Kind.DEPENDENCY
+        && when.stream().noneMatch(term -> term.variable() == Variable.BUILD)) {
+      when.add(Term.parse("build:maven"));
+    }
+    for (Term out : keptOut(root, hole.under())) {
+      when.add(out);
+    }
+    if (when.stream().anyMatch(term -> when.contains(not(term)))) {
+      return;
+    }
+    places
+        .computeIfAbsent(new Place(root.option(), hole.of(), when), place -> new TreeSet<>())
+        .addAll(hole.lacks());
+  }
+
+  private static Term not(Term term) {
+    return new Term(!term.negated(), term.variable(), term.id(), term.range());
+  }
+
+  /** The pick itself, with the version of a language where that makes a difference. */
+  private Term picked(Root root, Hole hole, String framework, @Nullable Version version) {
+    String id = root.option().id();
+    String word = root.variable().word() + ":" + id;
+    return root.variable() == Variable.FRAMEWORK && version != null
+        ? Term.parse(word + " [" + version + "]")
+        : language(word, id, hole, framework, version).orElseGet(() -> Term.parse(word));
+  }
+
+  private Optional<Term> language(
+      String word, String id, Hole hole, String framework, @Nullable Version version) {
+    boolean versioned =
+        edition.languages().stream().anyMatch(each -> each.id().equals(id) && !each.isLevelled());
+    if (!versioned) {
+      return Optional.empty();
+    }
+    String other = hole.language();
+    if (other != null && other.startsWith(id + "@")) {
+      return Optional.of(Term.parse(word + " [" + other.substring(id.length() + 1) + "]"));
+    }
+    return version == null
+        ? Optional.empty()
+        : edition
+            .framework(framework)
+            .flatMap(each -> each.managed(id, version))
+            .map(managed -> Term.parse(word + " [" + managed + "]"));
+  }
+
+  /** A condition on a language means the version that the hole was seen with. */
+  private Term at(Term term, Root root, Hole hole) {
+    boolean language =
+        term.variable() == Variable.LANGUAGE || term.variable() == Variable.ALONGSIDE;
+    if (!language || term.negated() || term.id() == null) {
+      return term;
+    }
+    int at = hole.of().indexOf('@');
+    return language(
+            term.variable().word() + ":" + term.id(),
+            String.valueOf(term.id()),
+            hole,
+            at < 0 ? hole.of() : hole.of().substring(0, at),
+            at < 0 ? null : new Version(hole.of().substring(at + 1)))
+        .orElse(term);
+  }
+
+  /** That none of the picks is there which would keep out what brings the missing along. */
+  private List<Term> keptOut(Root root, @Nullable String under) {
+    List<Term> terms = new ArrayList<>();
+    if (under != null) {
+      for (Starter starter : edition.starters()) {
+        for (Contribution binding : starter.bindings()) {
+          if (binding.without().getOrDefault(under, List.of()).contains(root.coordinates())) {
+            terms.add(Term.parse("no starter:" + starter.id()));
+          }
+        }
+      }
+    }
+    return terms;
+  }
+
+  /** Whether the same is told of the same pick under fewer conditions. */
+  private boolean isSaidElsewhere(Place place) {
+    Set<String> lacks = places.getOrDefault(place, Set.of());
+    return places.entrySet().stream()
+        .anyMatch(
+            other ->
+                !other.getKey().equals(place)
+                    && other.getKey().option().equals(place.option())
+                    && other.getKey().of().equals(place.of())
+                    && place.when().containsAll(other.getKey().when())
+                    && other.getValue().containsAll(lacks));
+  }
+
+  private Rule rule(Place place, Set<String> lacks) {
+    List<String> named = lacks.stream().limit(MOST_NAMED).toList();
+    Reach reach = edition.reach();
+    Map<String, String> args =
+        Map.of(
+            "label", place.option().about().label(),
+            "with", with(place),
+            "day", reach.day(),
+            "lacks", String.join(", ", named),
+            "more", Integer.toString(lacks.size() - named.size()));
+    String sentence = lacks.size() > MOST_NAMED ? "out-of-reach-and-more" : "out-of-reach";
+    return new Rule.Overlaps(
+        place.option().id() + "-out-of-reach",
+        List.copyOf(place.when()),
+        Sentences.say(sentence, args),
+        List.of(
+            new Evidence(
+                "registry",
+                "asked on " + reach.day() + ", not there: " + String.join(", ", lacks))));
+  }
+
+  private String with(Place place) {
+    int at = place.of().indexOf('@');
+    String id = at < 0 ? place.of() : place.of().substring(0, at);
+    String label = edition.framework(id).map(each -> each.about().label()).orElse(id);
+    return place.option() instanceof Options.Framework
+        ? place.of().substring(at + 1)
+        : Sentences.say(
+            "out-of-reach-with", Map.of("label", label, "version", place.of().substring(at + 1)));
+  }
+}
