@@ -4,6 +4,7 @@ import { theWorkbench } from '../workbenchKey'
 
 const { check, lit } = theWorkbench()
 const filledIn = computed(() => check.value?.filledIn ?? [])
+const serving = computed(() => check.value?.serving)
 const word = (pointer: string) => pointer.slice(pointer.lastIndexOf('/') + 1)
 </script>
 
@@ -14,6 +15,19 @@ const word = (pointer: string) => pointer.slice(pointer.lastIndexOf('/') + 1)
       <span class="text-tiny text-soft">so that everything fits</span>
     </div>
     <dl>
+      <div
+        v-if="serving"
+        class="grid grid-cols-[76px_minmax(0,1fr)] gap-x-3 border-t border-line py-1.5"
+        :class="serving.picks.some((pick) => lit.includes(pick)) && 'bg-hot'"
+        @mouseenter="lit = serving.picks"
+        @mouseleave="lit = []"
+      >
+        <dt class="text-small text-soft">answers</dt>
+        <dd class="min-w-0">
+          <span class="font-mono text-small break-words">{{ serving.stack }}</span>
+          <span class="block text-small text-soft">It answers HTTP {{ serving.label }}.</span>
+        </dd>
+      </div>
       <div
         v-for="each in filledIn"
         :key="each.pick"

@@ -12,10 +12,8 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.PickWords;
 import vividtrellis.core.catalog.Edition;
-import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdicts;
-import vividtrellis.core.version.Version;
 
 /**
  * Briefs to build: each two values of line, language with level, build system, packaging, sample
@@ -55,32 +53,6 @@ final class BuildCases {
   /** The same cases every time, for one edition. */
   static List<Verdict> all() {
     return new BuildCases().cover();
-  }
-
-  /** The same case with the next older patch of its framework line, if there is one. */
-  static Optional<Verdict> older(Verdict verdict) {
-    return new BuildCases().withOlder(verdict);
-  }
-
-  private Optional<Verdict> withOlder(Verdict verdict) {
-    Selection selection = verdict.selection().orElseThrow();
-    Version version = selection.frameworkVersion();
-    if (version == null) {
-      return Optional.empty();
-    }
-    List<Version> patches =
-        edition
-            .framework(selection.framework())
-            .flatMap(each -> each.lineOf(version))
-            .orElseThrow()
-            .versions();
-    int next = patches.indexOf(version) + 1;
-    return next < patches.size()
-        ? fitting(
-            verdict
-                .brief()
-                .with(Key.FRAMEWORK, selection.framework() + "@" + patches.get(next).text()))
-        : Optional.empty();
   }
 
   private List<Verdict> cover() {

@@ -13,6 +13,7 @@ import vividtrellis.core.brief.PickWords;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Evidence;
 import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Reach;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Lattice.Cell;
@@ -121,6 +122,13 @@ class ShippedVerdictsTest {
         "framework=spring-boot@3.4 language=java@25  | spring-boot-mocks-of-code | caution | Go to"
             + " Spring Boot 4.1",
         "packaging=war framework=spring-boot@4.1 +http-api | war-servlet-level | note   | ",
+        "framework=spring-boot@4.1 +http-reactive +websocket | stack-differs | caution | Drop"
+            + " WebSocket",
+        "+websocket                                  | stack-results          | note    | ",
+        "framework=spring-boot@4.1 +http-api +rsocket | rsocket-out-of-reach | caution | Go to"
+            + " Spring Boot 4.0",
+        "framework=spring-boot@3.5 language=kotlin@2.2.21 | kotlin-not-managed | caution | Use"
+            + " Kotlin 1.9.25",
         "group=com.gmail.skipper                     | personal-mail-domain   | caution | Set group"
             + " to org.example",
         "+http-api +postgresql +h2 +sql-orm          | two-databases          | caution | Drop"
@@ -153,9 +161,9 @@ class ShippedVerdictsTest {
         finding(judge("framework=spring-boot@3.4.7 language=java@26"), "spring-boot-reader")
             .orElseThrow();
 
-    assertThat(reader.remedies().get(0).patch().get(0).value()).isEqualTo("spring-boot@3.4.13");
     List<String> titles = reader.remedies().stream().map(Remedy::title).toList();
-    assertThat(titles.subList(1, titles.size())).allMatch(title -> !title.contains("3.4.13"));
+    assertThat(titles.get(0)).as("a newer patch would be past support too").endsWith("4.1");
+    assertThat(titles).doesNotHaveDuplicates();
   }
 
   @Test
@@ -190,6 +198,47 @@ class ShippedVerdictsTest {
             "Add Migrations with Flyway",
             "Add Migrations with Liquibase",
             "Drop SQL by object mapping");
+  }
+
+  /** What is accepted without a caution can be fetched; the newest patch of 4.1 lacks files. */
+  @Test
+  void whatIsFilledInIsWithinReach() {
+    Verdict verdict = judge("framework=spring-boot@4.1 +http-reactive");
+    Verdict without =
+        new Verdicts(edition.reaching(Reach.NONE))
+            .judge(brief("framework=spring-boot@4.1 +http-reactive"), 2026);
+
+    assertThat(verdict.findings()).isEmpty();
+    assertThat(without.brief().get(Key.FRAMEWORK)).contains("spring-boot@4.1.2");
+    assertThat(verdict.brief().get(Key.FRAMEWORK))
+        .isPresent()
+        .isNotEqualTo(without.brief().get(Key.FRAMEWORK));
+    assertThat(verdict.reach()).isNotEmpty().isEqualTo(edition.reach().id());
+    assertThat(verdict.usedReach()).isEqualTo(verdict.reach());
+    Verdict again = verdicts.judge(verdict.brief(), 2026);
+    assertThat(again.usedReach()).as("all is picked, so it has no say").isEmpty();
+    assertThat(judge("edition=2026-11+000000000000").findings())
+        .extracting(Finding::rule)
+        .containsExactly("unknown-reach");
+    Brief whole = verdict.brief().with(Key.EDITION, "2026-11+000000000000");
+    assertThat(verdicts.judge(whole, 2026).fits()).as("nothing is left to fill in").isTrue();
+  }
+
+  /** The gentlest would be an older line; but that one is past support. */
+  @Test
+  void aWayOutThatLeadsPastSupportStandsBehindOthers() {
+    Finding finding =
+        finding(
+                judge("language=kotlin@1.9.25 framework=spring-boot@4.1"),
+                "kotlin-before-2-1-metadata")
+            .orElseThrow();
+    List<String> titles = finding.remedies().stream().map(Remedy::title).toList();
+
+    assertThat(titles.get(0)).isEqualTo("Use Kotlin 2.3.21");
+    assertThat(titles).contains("Go to Spring Boot 3.5");
+    assertThat(
+            judge("language=kotlin@1.9.25 framework=spring-boot@3.5").jdks().orElseThrow().range())
+        .isEqualTo("[21,25)");
   }
 
   @Test

@@ -26,8 +26,11 @@ import vividtrellis.core.document.Node;
       "  vivid link berth-booking.yaml",
       "  vivid link name=tide-board framework=spring-boot@4.1 +http-api",
       "",
-      "The link opens the workbench with these picks. Where they pin the edition, it gives the",
-      "same project for as long as the service keeps that edition."
+      "The link opens the workbench with these picks. It pins the edition, and what is known of"
+          + " the",
+      "registry, so that it gives the same project for as long as the service keeps both; where"
+          + " all",
+      "versions are picked, only the edition counts."
     })
 final class LinkCommand implements Callable<Integer> {
 
@@ -37,7 +40,7 @@ final class LinkCommand implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    Brief brief = input.brief(common.service());
+    Brief brief = pinned(input.brief(common.service()));
     String query =
         PickWords.picks(brief).stream()
             .map(each -> "pick=" + encoded(each))
@@ -75,6 +78,16 @@ final class LinkCommand implements Callable<Integer> {
     screen.line("curl   " + curl);
     screen.line("vivid  " + words);
     return 0;
+  }
+
+  /** With the edition that answers now, unless one is pinned already. */
+  private Brief pinned(Brief brief) {
+    if (brief.get(Key.EDITION).isPresent()) {
+      return brief;
+    }
+    Json catalog = common.service().get("/catalog").json();
+    String reach = catalog.at("reach").text("id");
+    return brief.with(Key.EDITION, catalog.text("edition") + (reach.isEmpty() ? "" : "+" + reach));
   }
 
   private static String encoded(String pick) {

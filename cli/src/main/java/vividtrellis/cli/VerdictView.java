@@ -34,6 +34,7 @@ final class VerdictView {
               + " "
               + screen.strong("Everything fits.")
               + (more.isEmpty() ? "" : " " + String.join(", ", more) + "."));
+      serving(verdict.at("serving"), verdict.at("brief"));
     } else {
       screen.line(
           screen.impossible()
@@ -46,6 +47,21 @@ final class VerdictView {
     }
     findings.forEach(finding -> finding(finding, verdict.at("brief")));
     filledIn(verdict.list("filledIn"));
+  }
+
+  private void serving(Json serving, Json brief) {
+    if (!serving.text("stack").isEmpty()) {
+      List<String> by =
+          serving.list("picks").stream()
+              .map(pick -> named(pick.text(), brief).replaceFirst("^starters: ", ""))
+              .toList();
+      screen.line(
+          screen.soft(
+              Screen.plain(
+                  "  It answers HTTP %s (%s, from %s)."
+                      .formatted(
+                          serving.text("label"), serving.text("stack"), String.join(", ", by)))));
+    }
   }
 
   /** The findings of a problem, which has no verdict around them. */

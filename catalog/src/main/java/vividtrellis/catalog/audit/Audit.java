@@ -1,5 +1,6 @@
 package vividtrellis.catalog.audit;
 
+import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import java.util.Set;
 import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.catalog.audit.Row.Claim;
 import vividtrellis.catalog.audit.Row.Outcome;
+import vividtrellis.catalog.reach.Brought;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Contribution.Artifact;
 import vividtrellis.core.catalog.Contribution.Scope;
@@ -76,20 +78,25 @@ public final class Audit {
   /** As above, with the address of the registry. */
   public static Report run(Edition edition, String base, Path kept) {
     Audit audit = new Audit(edition, new Registry(base, kept));
-    edition.frameworks().forEach(audit::framework);
+    try (Brought brought = new Brought(edition, base, kept.resolve("reach"))) {
+      edition.frameworks().forEach(each -> audit.framework(each, brought));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
     edition.languages().forEach(audit.limits::read);
     audit.limits.judge(edition);
     audit.rows.addAll(audit.limits.rows());
     return new Report(List.copyOf(audit.rows), audit.limits.seen());
   }
 
-  private void framework(Framework framework) {
+  private void framework(Framework framework, Brought brought) {
     String bom = framework.bom();
     if (bom == null) {
       ownVersions(framework);
       return;
     }
     for (Line line : framework.lines()) {
+      Map<String, Set<String>> brings = brought.of(framework, line.versions());
       for (Version version : line.versions()) {
         String place = framework.id() + "@" + version;
         Optional<Map<String, String>> managed = registry.managed(bom, version.text());
@@ -97,7 +104,7 @@ public final class Audit {
         managed.ifPresent(
             all -> {
               artifacts(framework, version, all, place);
-              limits.read(framework, version, all);
+              limits.read(framework, version, all, brings);
             });
       }
     }

@@ -80,6 +80,15 @@ public final class Evidence {
               (language, version) ->
                   text.append("      %s: \"%s\"\n".formatted(language, version)));
     }
+    if (!read.brings().isEmpty()) {
+      text.append("    brings:\n");
+      new TreeMap<>(read.brings())
+          .forEach(
+              (stack, starters) ->
+                  text.append(
+                      "      %s: \"%s\"\n"
+                          .formatted(stack, String.join(" ", new TreeSet<>(starters)))));
+    }
     return text.toString();
   }
 

@@ -11,9 +11,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.catalog.audit.Row.Claim;
 import vividtrellis.catalog.audit.Row.Outcome;
 import vividtrellis.core.brief.Brief;
@@ -60,7 +62,11 @@ final class LimitAudit {
   }
 
   /** Reads a version of a framework. */
-  void read(Framework framework, Version version, Map<String, String> managed) {
+  void read(
+      Framework framework,
+      Version version,
+      Map<String, String> managed,
+      Map<String, Set<String>> brings) {
     Map<String, Version> manages = new LinkedHashMap<>();
     framework
         .manages()
@@ -73,7 +79,7 @@ final class LimitAudit {
             });
     String place = framework.id() + "@" + version;
     Map<Reads, Integer> levels = levels(framework.probes(), version, managed, place);
-    put(place, levels, manages, framework.readings().get(version));
+    put(place, levels, manages, brings, framework.readings().get(version));
   }
 
   /** Reads all versions of a language. */
@@ -81,13 +87,17 @@ final class LimitAudit {
     for (Version version : language.probes().isEmpty() ? List.<Version>of() : language.versions()) {
       String place = language.id() + "@" + version;
       Map<Reads, Integer> levels = levels(language.probes(), version, Map.of(), place);
-      put(place, levels, Map.of(), language.readings().get(version));
+      put(place, levels, Map.of(), Map.of(), language.readings().get(version));
     }
   }
 
   private void put(
-      String place, Map<Reads, Integer> levels, Map<String, Version> manages, Readings before) {
-    Readings now = new Readings(Map.copyOf(levels), Map.copyOf(manages));
+      String place,
+      Map<Reads, Integer> levels,
+      Map<String, Version> manages,
+      Map<String, Set<String>> brings,
+      @Nullable Readings before) {
+    Readings now = new Readings(Map.copyOf(levels), Map.copyOf(manages), Map.copyOf(brings));
     seen.put(place, now);
     row(
         now.equals(before),

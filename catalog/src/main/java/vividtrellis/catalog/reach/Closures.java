@@ -29,6 +29,7 @@ import org.eclipse.aether.graph.DependencyNode;
 import org.eclipse.aether.graph.Exclusion;
 import org.eclipse.aether.util.artifact.JavaScopes;
 import org.eclipse.aether.util.graph.visitor.PreorderNodeListGenerator;
+import vividtrellis.core.catalog.Edition;
 
 /** Resolves what is asked for with all that it brings along, and says what of it is not there. */
 final class Closures {
@@ -49,7 +50,7 @@ final class Closures {
   /**
    * Over a registry.
    *
-   * @param maven version of the Maven that builds
+   * @param maven version of the Maven that builds; empty for none
    */
   Closures(Repository registry, String maven) {
     this.registry = registry;
@@ -68,9 +69,20 @@ final class Closures {
           }
         });
     Optional<File> core =
-        registry.file(new DefaultArtifact("org.apache.maven", "maven-core", "jar", maven));
+        maven.isEmpty()
+            ? Optional.empty()
+            : registry.file(new DefaultArtifact("org.apache.maven", "maven-core", "jar", maven));
     inMaven = Set.copyOf(found(core, "META-INF/maven/extension.xml", EXPORTED).keySet());
     bound = found(core, "META-INF/plexus/default-bindings.xml", BOUND);
+  }
+
+  /** The version of Maven that projects of an edition are built with; empty if there is none. */
+  static String maven(Edition edition) {
+    return edition.builds().stream()
+        .filter(build -> build.id().equals("maven"))
+        .map(build -> build.versions().get(0).text())
+        .findFirst()
+        .orElse("");
   }
 
   private static Artifact file(Artifact artifact) {
@@ -123,7 +135,21 @@ final class Closures {
     return missing(request);
   }
 
-  private Set<String> missing(CollectRequest request) {
+  /** {@code group:artifact} of an artifact on a class path and of all that it brings along. */
+  Set<String> names(Artifact artifact, Base base) {
+    CollectRequest request = new CollectRequest();
+    request.addDependency(new Dependency(artifact, JavaScopes.COMPILE));
+    request.setManagedDependencies(base.all(session.getArtifactTypeRegistry()));
+    Set<String> names = new HashSet<>();
+    for (DependencyNode node : collected(request)) {
+      if (node.getDependency() != null) {
+        names.add(node.getArtifact().getGroupId() + ":" + node.getArtifact().getArtifactId());
+      }
+    }
+    return names;
+  }
+
+  private List<DependencyNode> collected(CollectRequest request) {
     request.setRepositories(registry.remotes());
     DependencyNode root;
     try {
@@ -131,13 +157,17 @@ final class Closures {
     } catch (DependencyCollectionException e) {
       root = e.getResult().getRoot();
     }
-    Set<Artifact> all = new HashSet<>();
-    Set<String> missing = new TreeSet<>();
     PreorderNodeListGenerator list = new PreorderNodeListGenerator();
     if (root != null) {
       root.accept(list);
     }
-    for (DependencyNode node : list.getNodes()) {
+    return list.getNodes();
+  }
+
+  private Set<String> missing(CollectRequest request) {
+    Set<Artifact> all = new HashSet<>();
+    Set<String> missing = new TreeSet<>();
+    for (DependencyNode node : collected(request)) {
       Dependency dependency = node.getDependency();
       if (dependency != null && isFetched(dependency)) {
         all.add(plain(node.getArtifact()));

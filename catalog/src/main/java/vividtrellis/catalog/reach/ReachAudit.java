@@ -60,13 +60,7 @@ public final class ReachAudit {
     this.deadline = deadline;
     this.told = told;
     this.roots = Root.of(edition);
-    String maven =
-        edition.builds().stream()
-            .filter(build -> build.id().equals("maven"))
-            .map(build -> build.versions().get(0).text())
-            .findFirst()
-            .orElseThrow();
-    this.closures = new Closures(registry, maven);
+    this.closures = new Closures(registry, Closures.maven(edition));
   }
 
   /**

@@ -24,6 +24,7 @@ import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Probe;
 import vividtrellis.core.catalog.Options.Reads;
+import vividtrellis.core.catalog.Options.Stack;
 import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.document.Documents;
@@ -178,11 +179,17 @@ public final class EditionLoader {
         about,
         lines,
         types,
+        section.sections("stacks", EditionLoader::stack),
         section.optional("bom"),
         probes(section),
         section.texts("manages"),
         readings.of(about.id()),
         bindings(section));
+  }
+
+  private static Stack stack(Section section) {
+    return new Stack(
+        section.text("id"), section.text("label"), section.parsed("by", Function.identity()));
   }
 
   private static List<Probe> probes(Section section) {
@@ -244,6 +251,7 @@ public final class EditionLoader {
         section.text("verb"),
         section.text("category"),
         section.optional("kin"),
+        section.optional("serves"),
         section.parsed("search", Function.identity()),
         bindings(section));
   }

@@ -104,12 +104,14 @@ public final class Options {
    *     {@code null} for a framework without one
    * @param probes where the audit reads what its versions can do; none where nothing is read
    * @param manages language to the {@code group:artifact} whose managed version is the language's
+   * @param stacks the ways in which it can serve, of several the one that wins first
    * @param readings what was read there, by version
    */
   public record Framework(
       About about,
       List<Line> lines,
       Set<String> takenTypes,
+      List<Stack> stacks,
       @Nullable String bom,
       List<Probe> probes,
       Map<String, String> manages,
@@ -122,7 +124,7 @@ public final class Options {
     }
 
     Framework reading(Map<Version, Readings> other) {
-      return new Framework(about, lines, takenTypes, bom, probes, manages, other, bindings);
+      return new Framework(about, lines, takenTypes, stacks, bom, probes, manages, other, bindings);
     }
 
     /** The version of a language that a version of this framework comes with, if any was read. */
@@ -130,6 +132,15 @@ public final class Options {
       return Optional.ofNullable(readings.get(version)).map(read -> read.manages().get(language));
     }
   }
+
+  /**
+   * A way in which an application serves; it results from what lies on its class path.
+   *
+   * @param id the word in bindings
+   * @param label for people, as in "it answers …"
+   * @param by {@code group:artifact} of what makes it so, any of them
+   */
+  public record Stack(String id, String label, List<String> by) {}
 
   /** What is read from a class file of a published artifact. Each gives one Java level. */
   public enum Reads {
@@ -162,8 +173,10 @@ public final class Options {
    *
    * @param levels by what was read, the Java level
    * @param manages language to the version that the BOM manages
+   * @param brings stack to the starters that bring it along
    */
-  public record Readings(Map<Reads, Integer> levels, Map<String, Version> manages) {}
+  public record Readings(
+      Map<Reads, Integer> levels, Map<String, Version> manages, Map<String, Set<String>> brings) {}
 
   /** How far a line, or a version, can be relied on. */
   public enum Standing {
@@ -222,6 +235,7 @@ public final class Options {
    * @param verb the clause it is in the sentence of a brief ("lives in PostgreSQL")
    * @param category the kind of clause it goes to
    * @param kin the job it does, if others do the same: one can stand in for another
+   * @param serves the stack that it is there for, if it is about serving
    * @param search words by which people look for it
    */
   public record Starter(
@@ -229,6 +243,7 @@ public final class Options {
       String verb,
       String category,
       @Nullable String kin,
+      @Nullable String serves,
       List<String> search,
       List<Contribution> bindings)
       implements Option {}

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import vividtrellis.core.catalog.InvalidEdition.Fault;
 import vividtrellis.core.catalog.Options.Readings;
 import vividtrellis.core.catalog.Options.Reads;
@@ -62,8 +63,12 @@ final class ReadingsReader {
                 section.fault(section.at("manages"), "'" + version + "' is no version");
               }
             });
+    Map<String, Set<String>> brings = new LinkedHashMap<>();
+    section
+        .texts("brings")
+        .forEach((stack, starters) -> brings.put(stack, Set.of(starters.split(" ", -1))));
     section.nothingElse();
-    return new Readings(Map.copyOf(levels), Map.copyOf(manages));
+    return new Readings(Map.copyOf(levels), Map.copyOf(manages), Map.copyOf(brings));
   }
 
   /** What was read of the versions of an option; empty if nothing was. */

@@ -24,6 +24,7 @@ import vividtrellis.core.version.Version;
  * @param artifact its name
  * @param version as a binding writes it, with words to fill in; {@code null} where the framework,
  *     its parent or the build system says it
+ * @param scope on which class paths a dependency is
  * @param when conditions beside the option itself
  */
 public record Root(
@@ -33,6 +34,7 @@ public record Root(
     String group,
     String artifact,
     @Nullable String version,
+    Scope scope,
     List<Term> when) {
 
   /** How a build resolves a root. */
@@ -134,7 +136,14 @@ public record Root(
     List<Term> when = new ArrayList<>(binding.when());
     when.addAll(artifact.when());
     return new Root(
-        kind, option, variable, artifact.group(), artifact.artifact(), artifact.version(), when);
+        kind,
+        option,
+        variable,
+        artifact.group(),
+        artifact.artifact(),
+        artifact.version(),
+        artifact.scope(),
+        when);
   }
 
   /** The dependencies that a binding adds to a plugin. */

@@ -205,7 +205,14 @@ final class Judging implements Remedies.Judge {
     pins.pins().stream().map(Pin::which).filter(which -> which >= 0).forEach(on::set);
     Set<String> troubles = troubles(new Model(nearestModel(pins).values(), on));
     // What a pick brings with it, it brings into every way out that keeps it.
-    troubles.addAll(avoidance.idsOf(pins.pins()));
+    List<Pin> switches = pins.pins().stream().filter(pin -> pin.which() >= 0).toList();
+    for (Pin pin : pins.pins()) {
+      List<Pin> alone = new ArrayList<>(switches);
+      if (pin.which() < 0) {
+        alone.add(pin);
+      }
+      troubles.addAll(avoidance.idsOf(alone));
+    }
     return troubles;
   }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
@@ -47,6 +48,7 @@ final class Lighter {
     lighter.standing();
     lighter.longerSupported();
     lighter.servlet();
+    lighter.stack();
     lighter.planned();
     lighter.drafts.addAll(remarks);
     lighter.twice("starters", brief.starters());
@@ -180,6 +182,25 @@ final class Lighter {
           "war-servlet-level",
           List.of(Key.PACKAGING.pointer(), Key.FRAMEWORK.pointer()),
           Map.of("version", servlet.text()));
+    }
+  }
+
+  /** That something serves though nothing was picked for it is not to be seen from the picks. */
+  private void stack() {
+    Optional<StackRules.Resulting> resulting = StackRules.of(selection, board.edition());
+    boolean picked =
+        board.edition().starters().stream()
+            .anyMatch(each -> each.serves() != null && selection.starters().contains(each.id()));
+    if (resulting.isPresent() && !picked) {
+      List<String> starters = resulting.get().starters();
+      plain(
+          Severity.NOTE,
+          "stack-results",
+          starters.stream().map(id -> "/starters/" + brief.starters().indexOf(id)).toList(),
+          Map.of(
+              "label", resulting.get().stack().label(),
+              "stack", resulting.get().stack().id(),
+              "starters", starters.stream().map(board::label).collect(Collectors.joining(", "))));
     }
   }
 

@@ -46,7 +46,7 @@ final class LimitRules {
   }
 
   /** Versions beside each other of which the same was read. */
-  private record Run<T>(Version from, Version to, T read) {
+  record Run<T>(Version from, Version to, T read) {
     String range() {
       return from.equals(to) ? "[" + from + "]" : "[" + from + "," + to + "]";
     }
@@ -56,6 +56,13 @@ final class LimitRules {
           ? from.text()
           : Sentences.say("limit-versions", Map.of("from", from.text(), "to", to.text()));
     }
+  }
+
+  /** Of a framework's versions. */
+  static <T> List<Run<T>> runs(Framework framework, Function<Readings, Optional<T>> read) {
+    List<Version> versions =
+        framework.lines().stream().flatMap(line -> line.versions().stream()).toList();
+    return runs(versions, framework.readings(), read);
   }
 
   private static <T> List<Run<T>> runs(

@@ -14,6 +14,7 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
+import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.compat.Verdict.PatchOp;
 import vividtrellis.core.compat.Verdict.Remedy;
 
@@ -24,6 +25,9 @@ import vividtrellis.core.compat.Verdict.Remedy;
  * before those that let one go; then shorter before longer, gentler before harsher.
  */
 final class Remedies {
+
+  private static final Set<String> UNRELIABLE =
+      Set.of(Standing.PAST.name(), Standing.PRE_RELEASE.name());
 
   private static final int MOST = 5;
   private static final int MOST_TRIED = 120;
@@ -145,7 +149,7 @@ final class Remedies {
 
   private List<Remedy> least(Brief brief, List<Way> ways) {
     Comparator<Way> best =
-        Comparator.comparing((Way way) -> isTroubled(way.result()))
+        Comparator.comparing((Way way) -> isTroubled(way))
             .thenComparing(way -> !way.keepsAll())
             .thenComparingInt(way -> way.changes().size())
             .thenComparingInt(Way::disruption);
@@ -230,10 +234,22 @@ final class Remedies {
     return way;
   }
 
-  /** Whether a changed brief leads to something that the brief as it stands does not have. */
-  private boolean isTroubled(Brief brief) {
+  /**
+   * Whether a way leads to something that speaks against it and not against the brief as it stands,
+   * or to a framework version that cannot be relied on, even if the one before could not be either.
+   */
+  private boolean isTroubled(Way way) {
     return troubled.computeIfAbsent(
-        brief, changed -> !before.get().containsAll(judge.troubles(changed)));
+        way.result(),
+        changed -> {
+          Set<String> troubles = judge.troubles(changed);
+          boolean moved =
+              way.changes().stream()
+                  .anyMatch(
+                      each -> each instanceof Change.Move move && move.key() == Key.FRAMEWORK);
+          return !before.get().containsAll(troubles)
+              || (moved && UNRELIABLE.stream().anyMatch(troubles::contains));
+        });
   }
 
   /**
@@ -246,7 +262,7 @@ final class Remedies {
     for (Way way : ways) {
       boolean other = found.stream().noneMatch(each -> each.kind() == way.kind());
       if ((found.size() < MOST || (other && found.size() == MOST)) && good.test(way.result())) {
-        (isTroubled(way.result()) ? last : found).add(way);
+        (isTroubled(way) ? last : found).add(way);
       }
     }
     found.addAll(last);

@@ -38,6 +38,7 @@ final class Rules {
               List.of(new Evidence("documentation", "javac, option --release"))));
     }
     rules.addAll(LimitRules.of(edition));
+    rules.addAll(StackRules.of(edition));
     rules.addAll(more);
     return List.copyOf(rules);
   }

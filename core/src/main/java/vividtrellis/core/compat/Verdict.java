@@ -18,6 +18,8 @@ import vividtrellis.core.catalog.Evidence;
  * @param selection what was chosen for every variable; present exactly when it fits
  * @param jdks on which JDKs it is built and run; present exactly when it fits
  * @param names all names that the project has; present exactly when it fits
+ * @param serving in which way the project answers requests; empty when blocked, or where it does
+ *     not answer any
  * @param filledIn what the service chose, and why; empty when blocked
  * @param findings all there is to tell, blockers first
  * @param offers whether each option of the catalog can be had with these picks
@@ -29,6 +31,7 @@ public record Verdict(
     Optional<Selection> selection,
     Optional<SuitableJdks> jdks,
     Optional<Names> names,
+    Optional<Serving> serving,
     List<FilledIn> filledIn,
     List<Finding> findings,
     List<Offer> offers) {
@@ -60,6 +63,15 @@ public record Verdict(
   public boolean isWritable() {
     return fits() && findings.stream().noneMatch(each -> each.rule().equals(NOT_WRITTEN_YET));
   }
+
+  /**
+   * How a project answers requests, as it results from what its starters bring along.
+   *
+   * @param stack id of the framework's stack
+   * @param label for people, as in "it answers …"
+   * @param picks JSON Pointers of the starters that bring it
+   */
+  public record Serving(String stack, String label, List<String> picks) {}
 
   /** How much a finding weighs; from heaviest to lightest. */
   public enum Severity {

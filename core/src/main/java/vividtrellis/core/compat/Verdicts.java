@@ -106,6 +106,7 @@ public final class Verdicts {
           Optional.empty(),
           Optional.empty(),
           Optional.empty(),
+          Optional.empty(),
           List.of(),
           findings,
           offers);
@@ -119,9 +120,22 @@ public final class Verdicts {
         selection,
         selection.map(each -> SuitableJdks.of(each, edition(), board.ofJdks())),
         Optional.of(names),
+        selection.flatMap(each -> serving(brief, each)),
         completion.filledIn(),
         findings,
         offers);
+  }
+
+  private Optional<Verdict.Serving> serving(Brief brief, Selection selection) {
+    return StackRules.of(selection, edition())
+        .map(
+            each ->
+                new Verdict.Serving(
+                    each.stack().id(),
+                    each.stack().label(),
+                    each.starters().stream()
+                        .map(id -> "/starters/" + brief.starters().indexOf(id))
+                        .toList()));
   }
 
   /** The grid of framework lines by Java levels that the picks leave. */

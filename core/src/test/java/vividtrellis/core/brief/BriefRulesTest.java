@@ -1,6 +1,7 @@
 package vividtrellis.core.brief;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Set;
@@ -78,6 +79,25 @@ class BriefRulesTest {
     assertThat(blocking(GOOD.with(Key.NAME, "x".repeat(60_000))).get(0).better()).hasSize(50);
   }
 
+  @Test
+  void wordsOfTheLanguageAndSignsThatNoFileHoldsAreRefusedWithTheirPlace() {
+    Set<String> kotlin = Set.of("fun", "in");
+    Brief named = GOOD.with(Key.NAME, "fun").with(Key.PACKAGE, "example.in.tide");
+
+    assertThat(blocking(named)).isEmpty();
+    assertThat(BriefRules.complaints(named, kotlin))
+        .filteredOn(Complaint::blocks)
+        .extracting(Complaint::code, Complaint::better)
+        .containsExactly(
+            tuple("name-keyword", "fun-service"), tuple("package-keyword", "org.example.fun_"));
+    for (String sign : List.of("\uFFFE", "\uFFFF", "\uFDD0", "\uD83F\uDFFE")) {
+      Complaint found = blocking(GOOD.with(Key.TITLE, "Tide " + sign)).get(0);
+      assertThat(found.code()).isEqualTo("text-forbidden");
+      assertThat(found.args().get("sign")).startsWith("U+").endsWith(" at place 6");
+      assertThat(found.better()).isEqualTo("Tide");
+    }
+  }
+
   @ParameterizedTest
   @CsvSource({
     "saltmarsh.example, example.saltmarsh",
@@ -107,10 +127,13 @@ class BriefRulesTest {
     "record,        new.example,       new_.example.record,            RecordService, record",
     "nul-x,         4ever.example,     example._4ever.nulx,            NulX,         nul_x",
     "string,        aux.example,       example.aux_.string,            StringService, string",
+    "order,         fun.example,       fun_.example.order,             Order,        db_order",
+    "pg-board,      in.object.example, in_.object_.example.pgboard,    PgBoard,      db_pg_board",
   })
   void derivesNamesThatCompile(
       String name, String group, String packageName, String type, String db) {
-    Names names = Names.of(Brief.empty().with(Key.NAME, name).with(Key.GROUP, group));
+    Taken kotlin = new Taken(Set.of(), Set.of("fun", "in", "object"));
+    Names names = Names.of(Brief.empty().with(Key.NAME, name).with(Key.GROUP, group), kotlin);
 
     assertThat(names.packageName()).isEqualTo(packageName);
     assertThat(names.entryClass()).isEqualTo(type);

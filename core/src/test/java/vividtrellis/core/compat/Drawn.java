@@ -27,6 +27,7 @@ final class Drawn {
   final Edition edition;
   private final List<Rule> rules;
   private final List<Rule> cautions;
+  private final List<Selection> every;
   private final List<Selection> sound;
 
   Drawn(int seed) {
@@ -39,7 +40,11 @@ final class Drawn {
     List<Rule> of = Rules.of(edition, List.of());
     rules = of.stream().filter(Rule::blocks).toList();
     cautions = of.stream().filter(rule -> !rule.blocks()).toList();
-    sound = sound();
+    every = every();
+    sound =
+        every.stream()
+            .filter(one -> rules.stream().noneMatch(rule -> Rules.broken(rule, one)))
+            .toList();
   }
 
   private static String about(String id) {
@@ -196,8 +201,27 @@ final class Drawn {
     return all;
   }
 
-  /** Every selection there is that breaks no rule, most preferred first. */
-  private List<Selection> sound() {
+  /** The cautions that a brief has whatever is filled in, with one of its picks beside starters. */
+  Set<String> certain(Brief brief, Key only) {
+    Brief alone = Brief.empty().withStarters(brief.starters());
+    Brief with = brief.get(only).map(pick -> alone.with(only, pick)).orElse(alone);
+    Set<String> starters = new LinkedHashSet<>(brief.starters());
+    Set<String> certain = null;
+    for (Selection one : every) {
+      if (one.starters().equals(starters) && keeps(with, one)) {
+        Set<String> met = cautions(one);
+        if (certain == null) {
+          certain = met;
+        } else {
+          certain.retainAll(met);
+        }
+      }
+    }
+    return certain == null ? Set.of() : certain;
+  }
+
+  /** Every selection there is, most preferred first. */
+  private List<Selection> every() {
     List<Selection> all = new ArrayList<>();
     for (int bits = 0; bits < 1 << STARTERS; bits++) {
       Set<String> starters = new LinkedHashSet<>();
@@ -211,9 +235,7 @@ final class Drawn {
           for (String level : List.of("21", "17", "26")) {
             for (String packaging : List.of("jar", "war")) {
               Selection one = selection(framework, language, level, packaging, starters);
-              if (rules.stream().noneMatch(rule -> Rules.broken(rule, one))) {
-                all.add(one);
-              }
+              all.add(one);
             }
           }
         }

@@ -127,6 +127,9 @@ class VerdictProperties {
     List<Finding> findings = verdicts.judge(brief, 2026).findings();
     List<Finding> blockers =
         findings.stream().filter(finding -> finding.severity() == Severity.BLOCKER).toList();
+    Set<String> before = new HashSet<>(cautions(findings));
+    List.of(Key.NAME, Key.FRAMEWORK, Key.LANGUAGE, Key.PACKAGING)
+        .forEach(key -> before.addAll(drawn.certain(brief, key)));
     boolean oneIsEnough =
         drawn.neighbours(brief).stream().anyMatch(other -> drawn.first(other, false).isPresent());
     for (Finding blocker : blockers) {
@@ -137,15 +140,20 @@ class VerdictProperties {
       assertThat(blocker.remedies())
           .as("those into trouble last, those that keep all picks first, then the shortest")
           .isSortedAccordingTo(
-              Comparator.comparing(
-                      (Remedy remedy) ->
-                          !cautions(findings)
-                              .containsAll(
-                                  cautions(verdicts.judge(remedy.result(), 2026).findings())))
+              Comparator.comparing((Remedy remedy) -> isTroubled(remedy, before, verdicts))
                   .thenComparing(VerdictProperties::letsGo)
                   .thenComparingInt(remedy -> remedy.patch().size()));
       assertThat(blocker.remedies()).extracting(Remedy::result).doesNotHaveDuplicates();
     }
+  }
+
+  private static boolean isTroubled(Remedy remedy, Set<String> before, Verdicts verdicts) {
+    Set<String> after = cautions(verdicts.judge(remedy.result(), 2026).findings());
+    boolean moved =
+        remedy.patch().stream()
+            .anyMatch(each -> each.path().equals("/framework") && !each.op().equals("remove"));
+    boolean unreliable = after.contains("past-support") || after.contains("pre-release");
+    return !before.containsAll(after) || (moved && unreliable);
   }
 
   private static Set<String> cautions(List<Finding> findings) {

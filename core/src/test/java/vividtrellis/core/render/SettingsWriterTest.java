@@ -2,8 +2,9 @@ package vividtrellis.core.render;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Properties;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,6 +32,7 @@ class SettingsWriterTest {
         "- item",
         "*alias",
         "ends:",
+        "Fähre 名 😀",
       })
   void aValueComesBackAsItWas(String value) throws IOException {
     Setting setting = new Setting(List.of("spring", "a.b", "key"), value, Cause.own("test"));
@@ -40,7 +42,9 @@ class SettingsWriterTest {
     assertThat(((Node.Scalar) at(at(spring, "a.b"), "key")).text()).isEqualTo(value);
 
     Properties properties = new Properties();
-    properties.load(new StringReader(SettingsWriter.write(List.of(setting), "properties").text()));
+    String text = SettingsWriter.write(List.of(setting), "properties").text();
+    // As frameworks read it: byte by byte, in Latin letters.
+    properties.load(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)));
     assertThat(properties).containsOnlyKeys("spring.a.b.key").containsValue(value);
   }
 

@@ -1,0 +1,61 @@
+package vividtrellis.acceptance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import vividtrellis.acceptance.RealBuild.Reached;
+import vividtrellis.core.compat.Verdict;
+
+/**
+ * What is accepted without any caution but that of age is built, tested, started and asked,
+ * whatever was drawn. One brief a day; with {@code -Drandom=N} as many, which writes {@code
+ * docs/random-builds.md}.
+ */
+class RandomBuildsTest {
+
+  private static final Path TABLE = Product.CHECKOUT.resolve("docs/random-builds.md");
+
+  @TempDir Path temp;
+
+  @Test
+  void whatIsAcceptedWithoutCautionBuilds() throws Exception {
+    int count = Integer.getInteger("random", 1);
+    long today = LocalDate.now(ZoneOffset.UTC).toEpochDay();
+    long seed = Long.getLong("seed", today);
+    RandomBriefs drawn = new RandomBriefs(seed);
+    List<Reached> all = new ArrayList<>();
+    try (LocalDatabase database = LocalDatabase.start(temp)) {
+      RealBuild builds = new RealBuild(temp, database);
+      while (all.size() < count) {
+        Verdict verdict = drawn.next();
+        all.add(builds.reach(verdict));
+        System.out.println(all.get(all.size() - 1));
+        if (System.getProperty("random") != null) {
+          Files.writeString(TABLE, text(seed, drawn.looked(), all, count));
+        }
+      }
+    }
+    assertThat(all).filteredOn(Reached::isFailed).isEmpty();
+  }
+
+  private static String text(long seed, int looked, List<Reached> all, int count) {
+    return """
+    # What was drawn and built
+
+    Written by `./verify --random %d --seed %d`: briefs drawn with that seed, over all lines, languages, levels,
+    packagings, samples, layouts, 1 to 8 starters and extras, of which the check accepts each without any caution but
+    that of age. %d were looked at. *Built* with its tests by its own wrapper, *started* from the packaged file,
+    *answered* over HTTP; PostgreSQL is here, other servers are not, and their projects are not started.
+
+    """
+            .formatted(count, seed, looked)
+        + BuildTable.of(all, count);
+  }
+}

@@ -1,0 +1,262 @@
+package vividtrellis.acceptance;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import vividtrellis.catalog.ShippedEdition;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.compat.Selection;
+import vividtrellis.core.compat.Verdict;
+import vividtrellis.core.plan.ProjectPlanner;
+import vividtrellis.core.render.FileSet;
+import vividtrellis.core.render.FileSet.GeneratedFile;
+import vividtrellis.core.render.Renderer;
+
+/** Builds and tests a project with its own wrapper, starts what comes out, and asks it. */
+final class RealBuild {
+
+  /** Starters whose server is not here: their projects are built, and not started. */
+  private static final Set<String> ELSEWHERE =
+      Set.of(
+          "mysql",
+          "mariadb",
+          "oracle",
+          "sqlserver",
+          "mongodb",
+          "redis",
+          "cassandra",
+          "neo4j",
+          "elasticsearch",
+          "couchbase",
+          "ldap",
+          "rabbitmq",
+          "kafka",
+          "jms-artemis",
+          "jms-activemq",
+          "pulsar",
+          "sessions-redis",
+          "tokens",
+          "local-containers");
+
+  private static final Edition EDITION = ShippedEdition.load();
+
+  private final Path temp;
+  private final LocalDatabase database;
+
+  RealBuild(Path temp, LocalDatabase database) {
+    this.temp = temp;
+    this.database = database;
+  }
+
+  /**
+   * How far a project came.
+   *
+   * @param how evaluated, not fetchable here, failed, built, started or answered
+   */
+  record Reached(String brief, String how, long seconds, String note) {
+    boolean isFailed() {
+      return how.equals("failed");
+    }
+  }
+
+  static FileSet files(Verdict verdict) {
+    return Renderer.render(ProjectPlanner.plan(verdict, EDITION, ShippedEdition.surroundings()));
+  }
+
+  /** Whether the check told beforehand that the registry lacks something of it. */
+  private static boolean isToldOutOfReach(Verdict verdict) {
+    return verdict.findings().stream().anyMatch(each -> each.rule().endsWith("-out-of-reach"));
+  }
+
+  /** Whether there is a JDK here that the project takes. */
+  static boolean canBuild(Verdict verdict) {
+    return jdk(verdict).isPresent();
+  }
+
+  Reached reach(Verdict verdict) throws Exception {
+    Selection selection = verdict.selection().orElseThrow();
+    String brief = words(selection);
+    if (!selection.build().equals("maven")) {
+      return new Reached(brief, "evaluated", 0, "no Gradle of this version is in a registry");
+    }
+    Optional<Path> jdk = jdk(verdict);
+    if (jdk.isEmpty()) {
+      return new Reached(brief, "evaluated", 0, "no JDK " + selection.jdk().text() + " is here");
+    }
+    Path project = Files.createTempDirectory(temp, "case");
+    for (GeneratedFile file : files(verdict).files()) {
+      Path there = project.resolve(file.path());
+      Files.createDirectories(there.getParent());
+      Files.writeString(there, file.text());
+      if (file.mode().equals("755") && !there.toFile().setExecutable(true)) {
+        throw new IOException(there + " cannot be made to run");
+      }
+    }
+    long start = System.nanoTime();
+    Command.Result built = build(project, jdk.get(), "-o");
+    if (built.code() != 0 && isMissing(built)) {
+      built = build(project, jdk.get());
+    }
+    boolean told = isMissing(built) && isToldOutOfReach(verdict);
+    String how = built.code() == 0 ? "built" : told ? "not fetchable here" : "failed";
+    String note = built.code() == 0 ? "" : fault(built.out());
+    if (how.equals("built")) {
+      String differs = EffectiveModel.fault(project, jdk.get(), selection);
+      boolean plain = selection.starters().stream().noneMatch(ELSEWHERE::contains);
+      String said =
+          !differs.isEmpty() ? differs : plain ? start(project, jdk.get(), selection) : "";
+      how = said.length() > 1 ? "failed" : !plain ? how : said.isEmpty() ? "answered" : "started";
+      note = said.length() > 1 ? said : "";
+    }
+    long seconds = (System.nanoTime() - start) / 1_000_000_000L;
+    delete(project);
+    return new Reached(brief, how, seconds, note);
+  }
+
+  private static String words(Selection s) {
+    String own = s.languageVersion() == null ? "" : "@" + s.languageVersion().text();
+    String second = s.alongside().equals("none") ? "" : " with " + s.alongside();
+    String framework = s.frameworkVersion() == null ? "" : "@" + s.frameworkVersion().text();
+    return "%s%s, %s%s%s at %s, %s, %s, %s, %s: %s"
+        .formatted(
+            s.framework(),
+            framework,
+            s.language(),
+            own,
+            second,
+            s.jvm().text(),
+            s.build(),
+            s.packaging(),
+            s.sample(),
+            s.layout(),
+            String.join(" ", s.starters()));
+  }
+
+  private static Optional<Path> jdk(Verdict verdict) {
+    int from = Integer.parseInt(verdict.selection().orElseThrow().jdk().text());
+    int to =
+        verdict
+            .jdks()
+            .orElseThrow()
+            .highest()
+            .map(each -> Integer.parseInt(each.text()))
+            .orElse(Integer.MAX_VALUE);
+    try (Stream<Path> jdks = Files.list(Path.of("/usr/lib/jvm"))) {
+      return jdks.filter(jdk -> Files.exists(jdk.resolve("bin/javac")))
+          .filter(jdk -> level(jdk) >= from && level(jdk) <= to)
+          .min((a, b) -> Integer.compare(level(a), level(b)));
+    } catch (IOException e) {
+      return Optional.empty();
+    }
+  }
+
+  private static int level(Path jdk) {
+    try {
+      return Files.readAllLines(jdk.resolve("release")).stream()
+          .filter(line -> line.startsWith("JAVA_VERSION="))
+          .map(line -> line.replaceAll("[^0-9.]", "").replaceFirst("\\..*", ""))
+          .mapToInt(Integer::parseInt)
+          .findFirst()
+          .orElse(0);
+    } catch (IOException e) {
+      return 0;
+    }
+  }
+
+  private static Command.Result build(Path project, Path jdk, String... more) throws Exception {
+    List<String> words = new ArrayList<>(List.of("./mvnw", "-B", "-ntp"));
+    words.addAll(List.of(more));
+    words.add("verify");
+    return new Command(project, words).with(Map.of("JAVA_HOME", jdk.toString())).run(600);
+  }
+
+  private static boolean isMissing(Command.Result built) {
+    return built.out().contains("Could not resolve")
+        || built.out().contains("Could not find artifact")
+        || built.out().contains("Non-resolvable parent")
+        || built.out().contains("could not be resolved");
+  }
+
+  private static String fault(String log) {
+    String line =
+        log.lines().filter(each -> each.startsWith("[ERROR]")).findFirst().orElse("no reason told");
+    String plain = line.replaceAll("https?://\\S+", "(address)").replaceAll("/\\S*/", "");
+    return plain.substring(0, Math.min(160, plain.length())).replace('|', '/').replace('\t', ' ');
+  }
+
+  /** Empty if it answered, a dash if it started and has no address to ask, else what went wrong. */
+  private String start(Path project, Path jdk, Selection selection) throws Exception {
+    Path packaged;
+    try (Stream<Path> made = Files.list(project.resolve("target"))) {
+      packaged =
+          made.filter(f -> f.toString().endsWith("." + selection.packaging()))
+              .findFirst()
+              .orElseThrow();
+    }
+    int port = Product.freePort();
+    Path log = project.resolve("target/run.log");
+    ProcessBuilder app =
+        new ProcessBuilder(
+                jdk + "/bin/java",
+                "-jar",
+                packaged.toString(),
+                "--server.port=" + port,
+                "--debug=false")
+            .directory(project.toFile())
+            .redirectErrorStream(true)
+            .redirectOutput(log.toFile());
+    if (selection.starters().contains("postgresql")) {
+      app.environment().putAll(database.environment());
+    }
+    Process running = app.start();
+    try {
+      for (int i = 0; i < 600 && running.isAlive() && !isUp(log); i++) {
+        Thread.sleep(100);
+      }
+      if (!isUp(log)) {
+        return "it did not start: " + fault(Files.readString(log).replace("\n***", "\n[ERROR]"));
+      }
+      if (!selection.starters().contains("http-api")) {
+        return "-";
+      }
+      String path = selection.sample().equals("walkthrough") ? "/notes" : "/about";
+      int status =
+          HttpClient.newHttpClient()
+              .send(
+                  HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)).build(),
+                  HttpResponse.BodyHandlers.discarding())
+              .statusCode();
+      boolean asksWho =
+          selection.starters().stream().anyMatch(id -> id.matches("sign-in.*|token.*"));
+      boolean none = selection.sample().equals("none");
+      boolean right = none ? status < 500 : asksWho ? status < 500 : status == 200;
+      return right ? "" : path + " answered " + status;
+    } finally {
+      running.destroy();
+      running.waitFor();
+    }
+  }
+
+  /** Servers say that they started, too, a while before the application does. */
+  private static boolean isUp(Path log) throws IOException {
+    return Files.readString(log).lines().anyMatch(line -> line.matches(".* Started \\S+ in .*"));
+  }
+
+  private static void delete(Path folder) throws IOException {
+    try (Stream<Path> all = Files.walk(folder)) {
+      for (Path each : all.sorted(java.util.Comparator.reverseOrder()).toList()) {
+        Files.delete(each);
+      }
+    }
+  }
+}
