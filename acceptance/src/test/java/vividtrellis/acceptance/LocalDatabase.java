@@ -1,5 +1,6 @@
 package vividtrellis.acceptance;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,7 +33,7 @@ final class LocalDatabase implements AutoCloseable {
     return database;
   }
 
-  private Command.Result cluster(String verb) throws Exception {
+  private Command.Result cluster(String verb) throws IOException, InterruptedException {
     return new Command(
             Product.CHECKOUT, List.of("tools/cluster.sh", verb, data.toAbsolutePath().toString()))
         .run(120);
@@ -77,7 +78,11 @@ final class LocalDatabase implements AutoCloseable {
   }
 
   @Override
-  public void close() throws Exception {
-    cluster("remove");
+  public void close() throws IOException {
+    try {
+      cluster("remove");
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
   }
 }

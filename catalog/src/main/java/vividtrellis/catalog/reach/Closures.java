@@ -13,8 +13,8 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import org.eclipse.aether.AbstractRepositoryListener;
 import org.eclipse.aether.DefaultRepositoryCache;
@@ -34,7 +34,6 @@ import vividtrellis.core.catalog.Edition;
 /** Resolves what is asked for with all that it brings along, and says what of it is not there. */
 final class Closures {
 
-  private static final Pattern EXPORTED = Pattern.compile("<exportedArtifact>([^<]+)<");
   private static final Pattern BOUND =
       Pattern.compile("(org\\.apache\\.maven\\.plugins:maven-[a-z]+-plugin):([0-9][^:<\\s]*):");
 
@@ -44,7 +43,6 @@ final class Closures {
   /** Files of artifacts that are missing, or that name a parent or list which is. */
   private final Set<String> broken = ConcurrentHashMap.newKeySet();
 
-  private final Set<String> inMaven;
   private final Map<String, String> bound;
 
   /**
@@ -72,8 +70,7 @@ final class Closures {
         maven.isEmpty()
             ? Optional.empty()
             : registry.file(new DefaultArtifact("org.apache.maven", "maven-core", "jar", maven));
-    inMaven = Set.copyOf(found(core, "META-INF/maven/extension.xml", EXPORTED).keySet());
-    bound = found(core, "META-INF/plexus/default-bindings.xml", BOUND);
+    bound = core.map(Closures::boundIn).orElse(Map.of());
   }
 
   /** The version of Maven that projects of an edition are built with; empty if there is none. */
@@ -90,20 +87,16 @@ final class Closures {
         artifact.getGroupId(), artifact.getArtifactId(), "pom", artifact.getVersion());
   }
 
-  private static Map<String, String> found(Optional<File> jar, String entry, Pattern pattern) {
-    Map<String, String> found = new TreeMap<>();
-    if (jar.isPresent()) {
-      try (ZipFile zip = new ZipFile(jar.get())) {
-        byte[] bytes = zip.getInputStream(zip.getEntry(entry)).readAllBytes();
-        Matcher matcher = pattern.matcher(new String(bytes, StandardCharsets.UTF_8));
-        while (matcher.find()) {
-          found.put(matcher.group(1), matcher.groupCount() > 1 ? matcher.group(2) : "");
-        }
-      } catch (IOException e) {
-        throw new UncheckedIOException(e);
-      }
+  private static Map<String, String> boundIn(File jar) {
+    Map<String, String> bound = new TreeMap<>();
+    try (ZipFile zip = new ZipFile(jar)) {
+      ZipEntry entry = zip.getEntry("META-INF/plexus/default-bindings.xml");
+      String text = new String(zip.getInputStream(entry).readAllBytes(), StandardCharsets.UTF_8);
+      BOUND.matcher(text).results().forEach(each -> bound.put(each.group(1), each.group(2)));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
-    return found;
+    return bound;
   }
 
   /** The version that Maven itself takes of a plugin for which nothing else says one. */
@@ -128,10 +121,17 @@ final class Closures {
     return missing(request);
   }
 
-  /** What is missing of an artifact that is resolved apart, such as a plugin. */
-  Set<String> apart(Artifact artifact) {
+  /** What is missing of a plugin; it is the root of what it brings, with what is optional to it. */
+  Set<String> plugin(Artifact artifact) {
     CollectRequest request = new CollectRequest();
     request.setRoot(new Dependency(artifact, JavaScopes.RUNTIME));
+    return missing(request);
+  }
+
+  /** What is missing of an artifact that a compiler or a plugin resolves apart. */
+  Set<String> apart(Artifact artifact) {
+    CollectRequest request = new CollectRequest();
+    request.addDependency(new Dependency(artifact, JavaScopes.RUNTIME));
     return missing(request);
   }
 
@@ -169,7 +169,7 @@ final class Closures {
     Set<String> missing = new TreeSet<>();
     for (DependencyNode node : collected(request)) {
       Dependency dependency = node.getDependency();
-      if (dependency != null && isFetched(dependency)) {
+      if (dependency != null && !JavaScopes.SYSTEM.equals(dependency.getScope())) {
         all.add(plain(node.getArtifact()));
         if (broken.contains(file(node.getArtifact()).toString())) {
           missing.add(file(node.getArtifact()).toString());
@@ -178,12 +178,6 @@ final class Closures {
     }
     registry.missing(all).forEach(each -> missing.add(each.toString()));
     return missing;
-  }
-
-  private boolean isFetched(Dependency dependency) {
-    Artifact artifact = dependency.getArtifact();
-    return !JavaScopes.SYSTEM.equals(dependency.getScope())
-        && !inMaven.contains(artifact.getGroupId() + ":" + artifact.getArtifactId());
   }
 
   private static Artifact plain(Artifact artifact) {

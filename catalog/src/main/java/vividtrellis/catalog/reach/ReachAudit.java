@@ -204,7 +204,8 @@ public final class ReachAudit {
             yield missing;
           }
           case DEPENDENCY -> closures.onPath(artifact, List.of(), base.get());
-          case APART, PLUGIN -> closures.apart(artifact);
+          case APART -> closures.apart(artifact);
+          case PLUGIN -> closures.plugin(artifact);
         };
     String under = lacks.isEmpty() ? null : under(root, artifact, base.get());
     answers.put(new Hole(root.key(), of, which, List.copyOf(lacks), under));

@@ -78,7 +78,7 @@ final class ReachRules {
     when.add(Term.parse("framework:" + framework + (version == null ? "" : " [" + version + "]")));
     root.when().stream()
         .filter(term -> term.variable() != Variable.FRAMEWORK)
-        .map(term -> at(term, root, hole))
+        .map(term -> at(term, hole))
         .forEach(when::add);
     if (root.kind() != Kind.DEPENDENCY
         && when.stream().noneMatch(term -> term.variable() == Variable.BUILD)) {
@@ -128,7 +128,7 @@ final class ReachRules {
   }
 
   /** A condition on a language means the version that the hole was seen with. */
-  private Term at(Term term, Root root, Hole hole) {
+  private Term at(Term term, Hole hole) {
     boolean language =
         term.variable() == Variable.LANGUAGE || term.variable() == Variable.ALONGSIDE;
     if (!language || term.negated() || term.id() == null) {
