@@ -1,15 +1,21 @@
 package vividtrellis.catalog;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
+import vividtrellis.core.catalog.InvalidEdition;
+import vividtrellis.core.compat.Verdict;
+import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.pack.Receipt;
 
 class EditionShelfTest {
 
@@ -52,6 +58,53 @@ class EditionShelfTest {
     Brief unknown = brief.with(Key.EDITION, "1999-01");
     assertThat(shelf.editions().of(unknown).judge(unknown, 2026).findings().get(0).because())
         .contains("2099-01", "2026-11", "2025-06");
+  }
+
+  @Test
+  void anInstallationPutsItsOwnReachInPlaceAndACompletedBriefGivesTheSameBytes()
+      throws IOException {
+    Path own = folder.resolve("own-reach.yaml");
+    Files.writeString(
+        own,
+        """
+        reach: 1
+        read-on: 2026-11-27
+        holes: [{ root: "org.springframework.boot:spring-boot-starter-validation", of: "spring-boot@4.1.2", lacks: ["a:b:jar:1"] }]
+        whole: {}
+        """);
+    Brief brief = Brief.empty().with(Key.NAME, "tide-board").withStarters(List.of("validation"));
+    Verdicts shipped = EditionShelf.load(Optional.empty()).editions().current();
+    Verdicts off = EditionShelf.load(Optional.empty(), "off").editions().current();
+    Verdicts ours = EditionShelf.load(Optional.empty(), own.toString()).editions().current();
+
+    assertThat(off.judge(brief, 2026).brief().get(Key.FRAMEWORK)).contains("spring-boot@4.1.2");
+    assertThat(ours.judge(brief, 2026).brief().get(Key.FRAMEWORK)).contains("spring-boot@4.1.1");
+    assertThat(List.of(shipped, off, ours))
+        .extracting(each -> each.edition().identity())
+        .doesNotHaveDuplicates();
+
+    Brief completed = ours.judge(brief, 2026).brief();
+    assertThat(List.of(shipped, off, ours))
+        .extracting(each -> project(each, completed))
+        .containsOnly(project(ours, completed));
+    assertThat(project(ours, brief)).contains(ours.edition().reach().id());
+
+    Files.writeString(own, "reach: 2");
+    assertThatThrownBy(() -> EditionShelf.load(Optional.empty(), own.toString()))
+        .isInstanceOf(InvalidEdition.class)
+        .hasMessageContaining("vivid audit --reach");
+  }
+
+  private static String project(Verdicts verdicts, Brief brief) {
+    Verdict verdict = verdicts.judge(brief, 2026);
+    return Receipt.added(
+            Written.of(verdict, verdicts.edition()),
+            verdict.brief(),
+            verdict.edition(),
+            verdict.usedReach(),
+            "0.1.0")
+        .files()
+        .toString();
   }
 
   @Test
