@@ -99,7 +99,7 @@ public final class Audit {
       Map<String, Set<String>> brings = brought.of(framework, line.versions());
       for (Version version : line.versions()) {
         String place = framework.id() + "@" + version;
-        Optional<Map<String, String>> managed = registry.managed(bom, version.text());
+        Optional<Map<String, String>> managed = brought.managed(bom, version);
         rows.add(exists(bom, version.text(), place, managed.isPresent()));
         managed.ifPresent(
             all -> {

@@ -2,7 +2,6 @@ package vividtrellis.catalog.audit;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -19,17 +18,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
-import org.apache.maven.model.Dependency;
-import org.apache.maven.model.Model;
-import org.apache.maven.model.Parent;
-import org.apache.maven.model.Repository;
-import org.apache.maven.model.building.DefaultModelBuilderFactory;
-import org.apache.maven.model.building.DefaultModelBuildingRequest;
-import org.apache.maven.model.building.ModelBuildingException;
-import org.apache.maven.model.building.ModelBuildingRequest;
-import org.apache.maven.model.building.ModelSource2;
-import org.apache.maven.model.resolution.ModelResolver;
-import org.apache.maven.model.resolution.UnresolvableModelException;
 
 /**
  * A Maven registry, with what was fetched kept in a folder. What is not there is remembered for the
@@ -152,33 +140,6 @@ final class Registry {
     }
   }
 
-  /** What a BOM manages, with what it imports: {@code group:artifact} to version. */
-  Optional<Map<String, String>> managed(String bom, String version) {
-    String[] parts = bom.split(":", -1);
-    if (file(bom, version, "pom").isEmpty()) {
-      return Optional.empty();
-    }
-    Resolver resolver = new Resolver();
-    ModelBuildingRequest request =
-        new DefaultModelBuildingRequest()
-            .setModelSource(resolver.source(parts[0], parts[1], version))
-            .setModelResolver(resolver)
-            .setSystemProperties(System.getProperties())
-            .setValidationLevel(ModelBuildingRequest.VALIDATION_LEVEL_MINIMAL);
-    try {
-      Model model =
-          new DefaultModelBuilderFactory().newInstance().build(request).getEffectiveModel();
-      Map<String, String> managed = new LinkedHashMap<>();
-      for (Dependency each : model.getDependencyManagement().getDependencies()) {
-        managed.putIfAbsent(each.getGroupId() + ":" + each.getArtifactId(), each.getVersion());
-      }
-      return Optional.of(managed);
-    } catch (ModelBuildingException e) {
-      throw new IllegalStateException(
-          bom + " " + version + " cannot be read: " + e.getMessage(), e);
-    }
-  }
-
   /** Every version that a registry lists of an artifact, as it lists them. */
   List<String> versions(String key) {
     String[] parts = key.split(":", -1);
@@ -191,70 +152,5 @@ final class Registry {
         .results()
         .map(result -> result.group(1))
         .toList();
-  }
-
-  /** Lets Maven's own model builder ask this registry. */
-  private final class Resolver implements ModelResolver {
-
-    ModelSource2 source(String group, String artifact, String version) {
-      String path = path(group, artifact, version, "pom");
-      byte[] bytes = file(path).orElseThrow();
-      return new ModelSource2() {
-        @Override
-        public InputStream getInputStream() {
-          return new ByteArrayInputStream(bytes);
-        }
-
-        @Override
-        public String getLocation() {
-          return path;
-        }
-
-        @Override
-        public ModelSource2 getRelatedSource(String relative) {
-          return null;
-        }
-
-        @Override
-        public URI getLocationURI() {
-          return URI.create(base + "/" + path);
-        }
-      };
-    }
-
-    @Override
-    public ModelSource2 resolveModel(String group, String artifact, String version)
-        throws UnresolvableModelException {
-      if (file(path(group, artifact, version, "pom")).isEmpty()) {
-        throw new UnresolvableModelException("not there", group, artifact, version);
-      }
-      return source(group, artifact, version);
-    }
-
-    @Override
-    public ModelSource2 resolveModel(Parent parent) throws UnresolvableModelException {
-      return resolveModel(parent.getGroupId(), parent.getArtifactId(), parent.getVersion());
-    }
-
-    @Override
-    public ModelSource2 resolveModel(Dependency dependency) throws UnresolvableModelException {
-      return resolveModel(
-          dependency.getGroupId(), dependency.getArtifactId(), dependency.getVersion());
-    }
-
-    @Override
-    public void addRepository(Repository repository) {
-      // Only this registry is asked, whatever a POM names.
-    }
-
-    @Override
-    public void addRepository(Repository repository, boolean replace) {
-      // As above.
-    }
-
-    @Override
-    public ModelResolver newCopy() {
-      return this;
-    }
   }
 }

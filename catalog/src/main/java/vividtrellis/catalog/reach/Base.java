@@ -6,6 +6,7 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -116,10 +117,18 @@ final class Base {
 
   /** The version that is managed for an artifact, if one is. */
   Optional<String> managed(String key) {
-    return dependencies().stream()
-        .filter(each -> (each.getGroupId() + ":" + each.getArtifactId()).equals(key))
-        .map(Dependency::getVersion)
-        .findFirst();
+    return Optional.ofNullable(managed().get(key));
+  }
+
+  /** Every version that is managed, by {@code group:artifact}. */
+  Map<String, String> managed() {
+    Map<String, String> managed = new LinkedHashMap<>();
+    dependencies()
+        .forEach(
+            each ->
+                managed.putIfAbsent(
+                    each.getGroupId() + ":" + each.getArtifactId(), each.getVersion()));
+    return managed;
   }
 
   private List<Dependency> dependencies() {

@@ -18,7 +18,10 @@ import vividtrellis.core.catalog.Root;
 import vividtrellis.core.catalog.Root.Kind;
 import vividtrellis.core.version.Version;
 
-/** Finds out which starters bring along what makes an application serve in one way or another. */
+/**
+ * What an audit asks of closures: the versions that a BOM manages, and which starters bring along
+ * what makes an application serve in one way or another.
+ */
 public final class Brought implements AutoCloseable {
 
   private final Edition edition;
@@ -53,11 +56,18 @@ public final class Brought implements AutoCloseable {
     return brought;
   }
 
+  /** What a BOM manages, {@code group:artifact} to version; empty if it is not there. */
+  public Optional<Map<String, String>> managed(String bom, Version version) {
+    return base(bom, version).map(Base::managed);
+  }
+
+  private Optional<Base> base(String bom, Version version) {
+    return Base.of(Optional.empty(), List.of(bom + ":" + version), Map.of(), registry, models);
+  }
+
   private Map<String, Set<String>> of(Framework framework, Version version) {
     Map<String, Set<String>> brought = new TreeMap<>();
-    Optional<Base> base =
-        Base.of(
-            Optional.empty(), List.of(framework.bom() + ":" + version), Map.of(), registry, models);
+    Optional<Base> base = base(String.valueOf(framework.bom()), version);
     if (base.isEmpty() || framework.stacks().isEmpty()) {
       return brought;
     }

@@ -168,7 +168,7 @@ class AuditTest {
     assertThat(new Verdicts(edition).judge(on("21"), 2026).fits()).as("what was read").isTrue();
     assertThat(Evidence.text("d", report, "2026-11-27"))
         .contains("reader: 19", "mock-reader: 18", "kotlin: \"2.2.0\"");
-    assertThat(Files.exists(kept.resolve("g/bom/1.0.0/bom-1.0.0.pom"))).isTrue();
+    assertThat(Files.exists(kept.resolve("g/main/1.0.0/main-1.0.0.jar"))).isTrue();
   }
 
   private static Brief on(String level) {

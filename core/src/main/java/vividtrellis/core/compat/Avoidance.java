@@ -22,15 +22,15 @@ import vividtrellis.core.solver.Search;
  */
 final class Avoidance {
 
-  private final Board board;
+  private final Cautions cautions;
   private final Problem careful;
   private final int first;
   private @Nullable Search search;
 
   Avoidance(Board board) {
-    this.board = board;
-    this.careful = board.careful();
-    this.first = board.blocking().size();
+    this.cautions = board.cautions();
+    this.careful = cautions.problem();
+    this.first = cautions.first();
   }
 
   /**
@@ -40,7 +40,7 @@ final class Avoidance {
    * @param known the most preferred solution with these picks, cautions or not
    */
   Model from(List<Pin> pins, Model known) {
-    BitSet met = cautions(known);
+    BitSet met = met(known);
     if (met.isEmpty()) {
       return known;
     }
@@ -57,7 +57,7 @@ final class Avoidance {
       if (used.length() <= first) {
         return known;
       }
-      dropped.or(board.cautionsLike(used.length() - 1));
+      dropped.or(cautions.like(used.length() - 1));
       found = solve(pins, dropped, true);
     }
     return restored(pins, certain, dropped, found.get());
@@ -68,12 +68,12 @@ final class Avoidance {
     Model best = found;
     BitSet open = (BitSet) dropped.clone();
     open.andNot(certain);
-    open.andNot(grouped(cautions(best)));
+    open.andNot(grouped(met(best)));
     dropped.andNot(open);
     open = (BitSet) dropped.clone();
     open.andNot(certain);
     for (int k = open.nextSetBit(first); k >= 0; k = open.nextSetBit(first)) {
-      BitSet group = board.cautionsLike(k);
+      BitSet group = cautions.like(k);
       open.andNot(group);
       dropped.andNot(group);
       Optional<Model> other = solve(pins, dropped, false);
@@ -87,17 +87,17 @@ final class Avoidance {
   }
 
   /** With every other caution that is called the same: it is one thing to tell, however often. */
-  private BitSet grouped(BitSet cautions) {
+  private BitSet grouped(BitSet some) {
     BitSet all = new BitSet();
-    for (int k = cautions.nextSetBit(first); k >= 0; k = cautions.nextSetBit(k + 1)) {
-      all.or(board.cautionsLike(k));
+    for (int k = some.nextSetBit(first); k >= 0; k = some.nextSetBit(k + 1)) {
+      all.or(cautions.like(k));
     }
     return all;
   }
 
   /** The ids of the cautions of a solution. */
   Set<String> idsOf(Model model) {
-    return ids(cautions(model));
+    return ids(met(model));
   }
 
   /** The ids of the cautions that some picks have whatever is filled in; they need not fit. */
@@ -108,12 +108,12 @@ final class Avoidance {
   private Set<String> ids(BitSet met) {
     Set<String> ids = new HashSet<>();
     for (int k = met.nextSetBit(first); k >= 0; k = met.nextSetBit(k + 1)) {
-      ids.add(board.cautionId(k));
+      ids.add(cautions.id(k));
     }
     return ids;
   }
 
-  private BitSet cautions(Model model) {
+  private BitSet met(Model model) {
     @Nullable BitSet[] values = new BitSet[Axis.values().length];
     for (Axis axis : Axis.values()) {
       BitSet only = new BitSet();

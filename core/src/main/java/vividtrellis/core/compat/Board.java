@@ -17,7 +17,6 @@ import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
-import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
@@ -43,7 +42,7 @@ final class Board {
   private final Map<Axis, Map<String, Map<Axis, BitSet>>> words = new EnumMap<>(Axis.class);
   private final Map<Axis, Map<String, Map<Axis, BitSet>>> spellings = new EnumMap<>(Axis.class);
   private final Map<Value, Line> lines = new HashMap<>();
-  private final Map<Value, String> cautions = new HashMap<>();
+  private final Map<Value, String> standings = new HashMap<>();
   private final Map<String, List<String>> kindred = new HashMap<>();
   private final List<Column> columns;
   private final List<BitSet> levels;
@@ -59,9 +58,7 @@ final class Board {
   private final Watch ofJoints;
   private final List<Rule> ofJdks;
   private final Problem problem;
-  private final Problem careful;
-  private final List<String> cautionIds = new ArrayList<>();
-  private final Map<String, BitSet> cautionsById = new HashMap<>();
+  private final Cautions cautions;
   private final Kept kept = new Kept(this);
 
   /**
@@ -121,20 +118,9 @@ final class Board {
       sizes.add(values(axis).size());
     }
     Clauses clauses = new Clauses(this);
-    List<Clause> all = new ArrayList<>(blocking.stream().map(clauses::of).toList());
+    List<Clause> all = blocking.stream().map(clauses::of).toList();
     problem = new Problem(sizes, switches(), all);
-    for (Standing standing : List.of(Standing.PRE_RELEASE, Standing.PAST)) {
-      all.add(clauses.without(standing));
-      cautionIds.add(standing.name());
-    }
-    for (Rule rule : telling) {
-      all.add(clauses.of(rule));
-      cautionIds.add(rule.id());
-    }
-    careful = new Problem(sizes, switches(), all);
-    for (int n = 0; n < cautionIds.size(); n++) {
-      cautionsById.computeIfAbsent(cautionIds.get(n), id -> new BitSet()).set(blocking.size() + n);
-    }
+    cautions = new Cautions(sizes, switches(), all, telling, clauses);
   }
 
   Edition edition() {
@@ -167,19 +153,9 @@ final class Board {
     return problem;
   }
 
-  /** The same with every caution as a clause, behind those of the rules that block. */
-  Problem careful() {
-    return careful;
-  }
-
-  /** What the caution of a clause of those is called; several rules may share an id. */
-  String cautionId(int clause) {
-    return cautionIds.get(clause - blocking.size());
-  }
-
-  /** The clauses of all cautions that are called like that of one. Not to be changed. */
-  BitSet cautionsLike(int clause) {
-    return cautionsById.getOrDefault(cautionId(clause), new BitSet());
+  /** The same with every caution as a clause. */
+  Cautions cautions() {
+    return cautions;
   }
 
   /** How many starters and extras there are; their switches are numbered from 0. */
@@ -295,12 +271,12 @@ final class Board {
 
   private void readLine(Framework framework, Line line, Value value) {
     lines.put(value, line);
-    Standings.caution(framework, line, value).ifPresent(text -> cautions.put(value, text));
+    Standings.caution(framework, line, value).ifPresent(text -> standings.put(value, text));
   }
 
   /** What there is to say about how far a framework value can be relied on. */
   Optional<String> caution(Value framework) {
-    return Optional.ofNullable(cautions.get(framework));
+    return Optional.ofNullable(standings.get(framework));
   }
 
   /** The same for all of some values; empty if it is not one and the same. */

@@ -19,14 +19,11 @@ class Headers extends OncePerRequestFilter {
           + " frame-ancestors 'none'";
 
   private final String answeredBy;
+  private final String reach;
 
   Headers(Workshop workshop) {
-    String reach = workshop.edition().reach().id();
-    this.answeredBy =
-        workshop.version()
-            + "; edition="
-            + workshop.edition().id()
-            + (reach.isEmpty() ? "" : "; reach=" + reach);
+    this.answeredBy = workshop.version() + "; edition=" + workshop.edition().id();
+    this.reach = workshop.edition().reach().id();
   }
 
   @Override
@@ -34,6 +31,9 @@ class Headers extends OncePerRequestFilter {
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
     response.setHeader("Vivid-Trellis", answeredBy);
+    if (!reach.isEmpty()) {
+      response.setHeader("Vivid-Trellis-Reach", reach);
+    }
     response.setHeader("Content-Security-Policy", POLICY);
     response.setHeader("X-Content-Type-Options", "nosniff");
     response.setHeader("Referrer-Policy", "no-referrer");

@@ -205,7 +205,7 @@ class HttpTest {
         .andExpect(status().isOk())
         .andExpect(
             jsonPath(
-                "$.cells[?(@.line=='3.5' && @.jvm==25)].because",
+                "$.cells[?(@.line=='3.5' && @.jvm==27)].because",
                 hasItem(containsString("Kotlin"))));
     mvc.perform(yaml("/lattice", "nonsense: 1"))
         .andExpect(status().isBadRequest())
