@@ -10,8 +10,8 @@ import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Language;
-import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdict.Finding;
@@ -85,10 +85,16 @@ final class RandomBriefs {
             .with(Key.SAMPLE, one(edition.samples()).id())
             .with(Key.LAYOUT, one(edition.layouts()).id())
             .with(Key.FORMAT, one(List.of("yaml", "properties")));
-    List<Line> lines = edition.frameworks().get(0).lines();
+    Framework framework = one(edition.frameworks());
+    String pick =
+        framework.lines().isEmpty()
+            ? framework.id()
+            : framework.id() + "@" + one(framework.lines()).line();
+    // Most starters are for frameworks with lines, so that those without are drawn too often.
     brief =
-        sometimes(
-            4, brief, Key.FRAMEWORK, edition.frameworks().get(0).id() + "@" + one(lines).line());
+        framework.lines().isEmpty() && random.nextInt(4) > 0
+            ? brief
+            : sometimes(4, brief, Key.FRAMEWORK, pick);
     Language language = one(edition.languages());
     brief = sometimes(5, brief, Key.LANGUAGE, language.id());
     brief = sometimes(3, brief, Key.JVM, one(edition.levels()).version().text());
