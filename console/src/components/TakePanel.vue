@@ -10,11 +10,17 @@ import ClientDownloads from './ClientDownloads.vue'
 
 const props = defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
-const { brief, outline } = theWorkbench()
+const { brief, check, outline } = theWorkbench()
 const said = ref('')
 
 const picks = computed(() => picksOf(brief.value))
-const link = computed(() => location.origin + location.pathname + addressOf(brief.value))
+// What is sent to others pins what answers now, so that they get the same later.
+const pinned = computed(() => {
+  const answered = check.value
+  const edition = answered ? answered.edition + (answered.reach ? `+${answered.reach}` : '') : undefined
+  return { ...brief.value, edition: brief.value.edition ?? edition }
+})
+const link = computed(() => location.origin + location.pathname + addressOf(pinned.value))
 const quoted = (text: string) => (/^[\w@.,:/+=-]+$/.test(text) ? text : `'${text.replaceAll("'", "'\\''")}'`)
 const json = computed(() => JSON.stringify(brief.value, null, 2))
 const yaml = ref('')
@@ -39,7 +45,9 @@ const command = computed(() =>
 const curl = computed(
   () =>
     `curl -G -o ${name.value}.zip ${location.origin}/api/v1/archives \\\n  ` +
-    picks.value.map(([key, value]) => `--data-urlencode ${quoted(`pick=${key}:${value}`)}`).join(' \\\n  '),
+    picksOf(pinned.value)
+      .map(([key, value]) => `--data-urlencode ${quoted(`pick=${key}:${value}`)}`)
+      .join(' \\\n  '),
 )
 
 async function download(format: string) {
