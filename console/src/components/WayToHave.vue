@@ -16,9 +16,14 @@ onMounted(async () => {
   const ways = verdict.findings
     .filter((each) => each.severity === 'blocker')
     .flatMap((each) => each.remedies)
-    // To leave it out again is no way to have it.
+    // To leave it out again, or to take another in its place, is no way to have it.
     .filter(
-      (way) => !way.patch.some((each) => each.op === 'remove' && each.path.startsWith('/' + props.list)),
+      (way) =>
+        !way.patch.some(
+          (each) =>
+            (each.op === 'remove' && each.path.startsWith('/' + props.list)) ||
+            (each.op === 'replace' && each.path === `/${props.list}/${ids.length - 1}`),
+        ),
     )
   text.value = ways[0]?.title ?? ''
 })

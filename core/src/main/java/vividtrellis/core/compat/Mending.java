@@ -202,9 +202,12 @@ final class Mending {
   /** The picks that a rule speaks of, when it holds against them. */
   static List<Pin> picks(Rule rule, List<Pin> pins, Board board) {
     List<Term> terms = new ArrayList<>(rule.when());
-    if (rule instanceof Rule.Range range) {
-      terms.add(range.within());
-    }
+    // What asks for another version of a pick speaks of that pick; of a starter that is not there,
+    // it cannot.
+    Rules.remaining(rule).stream()
+        .filter(term -> rule instanceof Rule.Range || rule instanceof Rule.Wants)
+        .filter(term -> term.variable() != Variable.STARTER && term.variable() != Variable.EXTRA)
+        .forEach(terms::add);
     List<Pin> picks = new ArrayList<>();
     for (Pin pin : pins) {
       if (terms.stream().anyMatch(term -> speaksOf(term, pin, board))) {
