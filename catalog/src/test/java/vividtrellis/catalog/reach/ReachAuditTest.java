@@ -17,22 +17,28 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.catalog.reach.ReachAudit.Report;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
+import vividtrellis.core.catalog.Options.Framework;
+import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Reach.Hole;
 import vividtrellis.core.catalog.ReachReader;
+import vividtrellis.core.catalog.Root;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdict.Finding;
 import vividtrellis.core.compat.Verdict.Remedy;
 import vividtrellis.core.compat.Verdict.Severity;
 import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.version.Version;
 
 class ReachAuditTest {
 
@@ -176,6 +182,31 @@ class ReachAuditTest {
     assertThat(judge(reaching, "frame@1.0.2", "one", "other").findings())
         .as("the other one keeps out what is missing")
         .isEmpty();
+  }
+
+  /** A pick that nobody looked at would count as within reach. */
+  @Test
+  void theShippedReachKnowsEveryRootOfTheShippedEdition() {
+    Edition shipped = ShippedEdition.load();
+    Framework framework = shipped.frameworks().get(0);
+    for (Line line : framework.lines()) {
+      for (Version version : line.versions()) {
+        String of = framework.id() + "@" + version;
+        Set<String> holes =
+            shipped.reach().holes().stream()
+                .filter(hole -> hole.of().equals(of))
+                .map(Hole::root)
+                .collect(Collectors.toSet());
+        assertThat(Root.of(shipped))
+            .filteredOn(root -> root.isFor(framework.id(), version) && !holes.contains(root.key()))
+            .isNotEmpty()
+            .allSatisfy(
+                root ->
+                    assertThat(shipped.reach().whole().getOrDefault(root.key(), Set.of()))
+                        .as(root.key())
+                        .anyMatch(each -> (each + "+").startsWith(of + "+")));
+      }
+    }
   }
 
   @Test
