@@ -50,12 +50,16 @@ public record Edition(
 
   /** The same with another reach. */
   public Edition reaching(Reach other) {
+    return with(languages, frameworks, other);
+  }
+
+  private Edition with(List<Language> ownLanguages, List<Framework> ownFrameworks, Reach own) {
     return new Edition(
         id,
         digest,
         builds,
-        languages,
-        frameworks,
+        ownLanguages,
+        ownFrameworks,
         packagings,
         samples,
         layouts,
@@ -65,7 +69,7 @@ public record Edition(
         rules,
         templates,
         retired,
-        other);
+        own);
   }
 
   /** The starter with an id. */
@@ -84,21 +88,9 @@ public record Edition(
    * @param read id of a language or framework to what was read of each of its versions
    */
   public Edition reading(Function<String, Map<Version, Readings>> read) {
-    return new Edition(
-        id,
-        digest,
-        builds,
+    return with(
         languages.stream().map(each -> each.reading(read.apply(each.id()))).toList(),
         frameworks.stream().map(each -> each.reading(read.apply(each.id()))).toList(),
-        packagings,
-        samples,
-        layouts,
-        categories,
-        starters,
-        extras,
-        rules,
-        templates,
-        retired,
         reach);
   }
 
