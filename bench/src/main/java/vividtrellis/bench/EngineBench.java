@@ -98,8 +98,8 @@ public class EngineBench {
             // The collector that ./up starts the service with, and a heap that is there from the
             // start, as a service has it after a while.
             .jvmArgsAppend("-XX:+UseSerialGC", "-Xms1g", "-Xmx1g", "-XX:+AlwaysPreTouch")
-            // The compiler of the virtual machine is busy for the first ten seconds or so.
-            .warmupIterations(6)
+            // The compiler of the virtual machine is busy for the first half minute.
+            .warmupIterations(12)
             .warmupTime(TimeValue.seconds(3))
             .measurementIterations(3)
             .measurementTime(TimeValue.seconds(2));

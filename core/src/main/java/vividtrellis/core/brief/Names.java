@@ -1,5 +1,6 @@
 package vividtrellis.core.brief;
 
+import com.google.common.base.CharMatcher;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -43,6 +44,9 @@ public record Names(
     String packageName,
     String entryClass,
     String database) {
+
+  private static final CharMatcher PART =
+      CharMatcher.inRange('a', 'z').or(CharMatcher.inRange('0', '9')).or(CharMatcher.is('_'));
 
   private static final Set<String> TAKEN_TYPES = takenTypes();
   private static final Set<String> REFUSED_FILES = refusedFiles();
@@ -108,7 +112,7 @@ public record Names(
   }
 
   private static String segment(String text, Set<String> words) {
-    String letters = text.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9_]", "");
+    String letters = PART.retainFrom(text.toLowerCase(Locale.ROOT));
     if (letters.isEmpty() || Character.isDigit(letters.charAt(0))) {
       letters = "_" + letters;
     }

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.solver.Model;
@@ -34,33 +35,55 @@ final class Avoidance {
   }
 
   /**
-   * A solution with no cautions that can be avoided.
+   * The most preferred of the solutions with no caution that can be avoided.
    *
    * @param pins all that is fixed; no other starter or extra is turned on
-   * @param known the most preferred solution with these picks, cautions or not
+   * @param left what they leave of each axis; asked for only where it matters
    */
-  Model from(List<Pin> pins, Model known) {
-    BitSet met = met(known);
-    if (met.isEmpty()) {
-      return known;
+  Optional<Model> filledIn(List<Pin> pins, Supplier<BitSet[]> left) {
+    BitSet dropped = grouped(cautions.of(pins, Pin.left(pins)));
+    Optional<Model> free = solve(pins, dropped, true);
+    if (free.isPresent() || !isDueToCautions()) {
+      return free;
     }
-    BitSet certain = grouped(alone(pins));
-    met.andNot(certain);
-    if (met.isEmpty()) {
-      return known;
-    }
-    BitSet dropped = (BitSet) certain.clone();
+    BitSet certain = grouped(cautions.of(pins, left.get()));
+    dropped.or(certain);
     Optional<Model> found = solve(pins, dropped, true);
-    while (found.isEmpty()) {
+    while (found.isEmpty() && isDueToCautions()) {
       BitSet used = used();
       used.andNot(dropped);
-      if (used.length() <= first) {
-        return known;
-      }
       dropped.or(cautions.like(used.length() - 1));
       found = solve(pins, dropped, true);
     }
-    return restored(pins, certain, dropped, found.get());
+    return found.map(model -> restored(pins, certain, dropped, model));
+  }
+
+  /** Whether there might have been a solution with a caution less to care for. */
+  private boolean isDueToCautions() {
+    return used().length() > first;
+  }
+
+  /**
+   * Whether a solution has no caution but those that the picks have by themselves.
+   *
+   * @param left what they leave of each axis; asked for only where it matters
+   */
+  boolean isFree(List<Pin> pins, Supplier<BitSet[]> left, Model solution) {
+    BitSet met = cautions.of(solution);
+    if (!cautions.areOfSwitches(met)) {
+      met.andNot(grouped(cautions.of(pins, left.get())));
+      return met.isEmpty();
+    }
+    return true;
+  }
+
+  /**
+   * By choice the values that are worth a look for one with fewer cautions; {@code null} for all.
+   */
+  @Nullable BitSet[] beside(List<Pin> pins, BitSet[] left, Model solution) {
+    BitSet met = cautions.of(solution);
+    met.andNot(grouped(cautions.of(pins, left)));
+    return cautions.without(met);
   }
 
   /** Of what was let go, some may not have been needed once more was. */
@@ -68,7 +91,7 @@ final class Avoidance {
     Model best = found;
     BitSet open = (BitSet) dropped.clone();
     open.andNot(certain);
-    open.andNot(grouped(met(best)));
+    open.andNot(grouped(cautions.of(best)));
     dropped.andNot(open);
     open = (BitSet) dropped.clone();
     open.andNot(certain);
@@ -97,12 +120,12 @@ final class Avoidance {
 
   /** The ids of the cautions of a solution. */
   Set<String> idsOf(Model model) {
-    return ids(met(model));
+    return ids(cautions.of(model));
   }
 
   /** The ids of the cautions that some picks have whatever is filled in; they need not fit. */
   Set<String> idsOf(List<Pin> pins) {
-    return ids(alone(pins));
+    return ids(cautions.of(pins, Pin.left(pins)));
   }
 
   private Set<String> ids(BitSet met) {
@@ -111,27 +134,6 @@ final class Avoidance {
       ids.add(cautions.id(k));
     }
     return ids;
-  }
-
-  private BitSet met(Model model) {
-    @Nullable BitSet[] values = new BitSet[Axis.values().length];
-    for (Axis axis : Axis.values()) {
-      BitSet only = new BitSet();
-      only.set(model.values().get(axis.number()));
-      values[axis.number()] = only;
-    }
-    BitSet broken = careful.broken(model.on(), values);
-    broken.clear(0, first);
-    return broken;
-  }
-
-  /** The cautions that the picks have by themselves, whatever is filled in. */
-  private BitSet alone(List<Pin> pins) {
-    BitSet on = new BitSet();
-    pins.stream().filter(pin -> pin.which() >= 0).forEach(pin -> on.set(pin.which()));
-    BitSet broken = careful.broken(on, Pin.left(pins));
-    broken.clear(0, first);
-    return broken;
   }
 
   private Optional<Model> solve(List<Pin> pins, BitSet dropped, boolean explained) {

@@ -1,5 +1,6 @@
 package vividtrellis.core.compat;
 
+import com.google.common.base.Suppliers;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
@@ -7,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.compat.Pins.Pin;
@@ -38,6 +40,9 @@ final class Feasibility {
    */
   private final Map<Integer, BitSet> found;
 
+  /** Made when a joint has a caution that may be avoidable; few have. */
+  private final Supplier<Avoidance> avoidances;
+
   private @Nullable BitSet borne;
 
   /** What fewer picks bear; more picks bear no other. {@code null} if that was not asked. */
@@ -55,13 +60,20 @@ final class Feasibility {
         given.stream().sorted(Comparator.comparing(Pin::which)).toList(),
         board,
         board.problem().search(),
-        new HashMap<>());
+        new HashMap<>(),
+        Suppliers.memoize(() -> new Avoidance(board)));
     pins.forEach(pin -> pin.fix(search));
     broken = search.settle() ? null : search.contradiction();
   }
 
-  private Feasibility(List<Pin> pins, Board board, Search search, Map<Integer, BitSet> found) {
+  private Feasibility(
+      List<Pin> pins,
+      Board board,
+      Search search,
+      Map<Integer, BitSet> found,
+      Supplier<Avoidance> avoidances) {
     this.found = found;
+    this.avoidances = avoidances;
     this.board = board;
     this.pins = pins;
     this.search = search;
@@ -76,7 +88,7 @@ final class Feasibility {
   <T> T with(Pin pin, Asking<T> asking) {
     int mark = search.mark();
     pin.fix(search);
-    Feasibility there = new Feasibility(and(pin), board, search, found);
+    Feasibility there = new Feasibility(and(pin), board, search, found, avoidances);
     there.broken = search.settle() ? null : search.contradiction();
     there.within = borne == null ? within : borne;
     if (there.broken == null) {
@@ -92,7 +104,20 @@ final class Feasibility {
 
   /** The most preferred of the full solutions with these picks that have no avoidable caution. */
   Optional<Model> best() {
-    return search.solve().map(best -> new Avoidance(board).from(pins, best));
+    return search.solve().map(this::withFewestCautions);
+  }
+
+  private Model withFewestCautions(Model best) {
+    Avoidance avoidance = avoidances.get();
+    Supplier<BitSet[]> left = Suppliers.memoize(search::left);
+    if (avoidance.isFree(pins, left, best)) {
+      return best;
+    }
+    return search
+        .near(best, avoidance.beside(pins, left.get(), best))
+        .filter(other -> avoidance.isFree(pins, left, other))
+        .or(() -> avoidance.filledIn(pins, left))
+        .orElse(best);
   }
 
   /** A full solution with these picks, if there is one. */

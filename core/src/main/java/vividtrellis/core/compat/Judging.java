@@ -33,8 +33,56 @@ final class Judging implements Remedies.Judge {
   /** What the brief comes to without the picks that do not fit, once that was asked. */
   private @Nullable Model nearest;
 
+  /** The brief, if its names and texts are without fault. */
+  private @Nullable Brief named;
+
   /** The solution of the last changed brief that had one. */
   private @Nullable Model last;
+
+  /** The changed brief that was asked about last; it mostly is asked more than one question. */
+  private @Nullable Changed changed;
+
+  /** A changed brief, with what was found out about it. */
+  private final class Changed {
+    private final Brief brief;
+    private final Pins pins;
+    private final boolean isLegible;
+    private @Nullable Optional<Model> filledIn;
+
+    Changed(Brief brief) {
+      this.brief = brief;
+      this.pins = new Pins(brief, board);
+      this.isLegible =
+          pins.unknown().isEmpty() && (isNamedAlike(brief) || naming.faults(brief).isEmpty());
+    }
+
+    Optional<Model> filledIn() {
+      Optional<Model> known = filledIn;
+      if (known == null) {
+        known = Judging.this.filledIn(pins);
+        known.ifPresent(model -> last = model);
+        filledIn = known;
+      }
+      return known;
+    }
+  }
+
+  /** Whether nothing that its names depend on differs from a brief that has no fault in them. */
+  private boolean isNamedAlike(Brief brief) {
+    Brief alike = named;
+    return alike != null
+        && brief.texts().equals(alike.texts())
+        && brief.extras().equals(alike.extras());
+  }
+
+  private Changed changed(Brief brief) {
+    Changed known = changed;
+    if (known == null || known.brief != brief) {
+      known = new Changed(brief);
+      changed = known;
+    }
+    return known;
+  }
 
   Judging(Board board, Naming naming) {
     this.board = board;
@@ -45,34 +93,38 @@ final class Judging implements Remedies.Judge {
 
   @Override
   public boolean fits(Brief brief) {
-    Pins pins = new Pins(brief, board);
-    return naming.faults(brief).isEmpty() && pins.unknown().isEmpty() && isSolvable(pins.pins());
+    Changed changed = changed(brief);
+    return changed.isLegible && isSolvable(changed.pins.pins());
   }
 
   /** Changed briefs are much alike, so the last solution is often one of the next brief too. */
   private boolean isSolvable(List<Pin> pins) {
-    Model known = last;
-    if (known != null && isSolvedBy(known, pins)) {
-      return true;
+    for (Model known : known()) {
+      if (isSolvedBy(known, pins)) {
+        return true;
+      }
     }
     Optional<Model> solved = fix(pins).solve();
     solved.ifPresent(model -> last = model);
     return solved.isPresent();
   }
 
+  private List<Model> known() {
+    List<Model> known = new ArrayList<>(2);
+    Optional.ofNullable(found).ifPresent(known::add);
+    Optional.ofNullable(last).ifPresent(known::add);
+    return known;
+  }
+
   private boolean isSolvedBy(Model model, List<Pin> pins) {
-    BitSet on = new BitSet();
     for (Pin pin : pins) {
-      if (pin.which() >= 0) {
-        on.set(pin.which());
-      }
       for (Map.Entry<Axis, BitSet> each : pin.narrowed().entrySet()) {
         if (!each.getValue().get(model.values().get(each.getKey().number()))) {
           return false;
         }
       }
     }
-    return board.problem().isSolution(model.values(), on);
+    return board.problem().isSolution(model.values(), Pin.switches(pins));
   }
 
   @Override
@@ -98,9 +150,12 @@ final class Judging implements Remedies.Judge {
     return drafts;
   }
 
-  /** Everything that blocks a brief. */
+  /** Everything that blocks a brief, for which {@link #selection(Brief, Pins)} was asked before. */
   List<Draft> blockers(Brief brief, Pins pins) {
     List<Draft> drafts = named(brief, pins);
+    if (found != null) {
+      return drafts;
+    }
     for (Conflict conflict : Conflicts.among(pins.pins(), board, search, Conflicts.MOST)) {
       drafts.add(Draft.of(conflict, Mending.of(conflict, brief, board)));
     }
@@ -125,10 +180,11 @@ final class Judging implements Remedies.Judge {
       }
     }
     List<Rule> rules = board.lighter(rule.id());
-    Pins pins = new Pins(changed, board);
-    return naming.faults(changed).isEmpty()
-        && pins.unknown().isEmpty()
-        && selection(pins)
+    Changed asked = changed(changed);
+    return asked.isLegible
+        && asked
+            .filledIn()
+            .map(model -> selection(model, asked.pins))
             .filter(found -> rules.stream().noneMatch(each -> Rules.broken(each, found)))
             .isPresent();
   }
@@ -168,24 +224,51 @@ final class Judging implements Remedies.Judge {
   Optional<Selection> selection(Brief brief, Pins pins) {
     found = filledIn(pins).orElse(null);
     of = brief;
-    return Optional.ofNullable(found)
-        .map(model -> board.selection(model, pins.starters(), pins.extras()));
+    named = naming.faults(brief).isEmpty() ? brief : null;
+    return Optional.ofNullable(found).map(model -> selection(model, pins));
   }
 
-  /** What the picks come to when the rest is filled in; nothing is added to them. */
-  private Optional<Selection> selection(Pins pins) {
-    return filledIn(pins).map(model -> board.selection(model, pins.starters(), pins.extras()));
+  /** What a solution comes to; nothing is added to the picks. */
+  private Selection selection(Model model, Pins pins) {
+    return board.selection(model, pins.starters(), pins.extras());
   }
 
   /** The most preferred of the solutions with no caution that can be avoided. */
   private Optional<Model> filledIn(Pins pins) {
-    return fix(pins.pins()).solve().map(best -> avoidance.from(pins.pins(), best));
+    // What breaks a rule by itself has no solution; to find that out takes a search.
+    boolean hopeless =
+        !board.problem().broken(Pin.switches(pins.pins()), Pin.left(pins.pins())).isEmpty();
+    return hopeless
+        ? Optional.empty()
+        : avoidance.filledIn(pins.pins(), () -> fix(pins.pins()).left());
   }
 
   /** Whatever speaks against what a brief comes to; it must fit. */
   @Override
   public Set<String> troubles(Brief brief) {
-    return filledIn(new Pins(brief, board)).map(this::troubles).orElse(Set.of());
+    Changed changed = changed(brief);
+    return atAGlance(changed.pins).or(changed::filledIn).map(this::troubles).orElse(Set.of());
+  }
+
+  /**
+   * A solution that has the same to tell as the one that is filled in: no caution beside those of
+   * the picks themselves, and none of another framework is more preferred.
+   */
+  private Optional<Model> atAGlance(Pins pins) {
+    for (Model known : known()) {
+      if (isOfFirstFramework(known) && isSolvedBy(known, pins.pins())) {
+        Model there = new Model(known.values(), Pin.switches(pins.pins()));
+        if (avoidance.isFree(pins.pins(), () -> fix(pins.pins()).left(), there)) {
+          return Optional.of(there);
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  private boolean isOfFirstFramework(Model model) {
+    String id = board.value(model, Axis.FRAMEWORK).id();
+    return board.values(Axis.FRAMEWORK).get(0).id().equals(id);
   }
 
   private Set<String> troubles(Model model) {
@@ -201,8 +284,7 @@ final class Judging implements Remedies.Judge {
     if (model != null) {
       return troubles(model);
     }
-    BitSet on = new BitSet();
-    pins.pins().stream().map(Pin::which).filter(which -> which >= 0).forEach(on::set);
+    BitSet on = Pin.switches(pins.pins());
     Set<String> troubles = troubles(new Model(nearestModel(pins).values(), on));
     // What a pick brings with it, it brings into every way out that keeps it.
     List<Pin> switches = pins.pins().stream().filter(pin -> pin.which() >= 0).toList();

@@ -62,6 +62,17 @@ final class Pins {
       return left;
     }
 
+    /** The switches that some pins turn on. */
+    static BitSet switches(List<Pin> pins) {
+      BitSet on = new BitSet();
+      for (Pin pin : pins) {
+        if (pin.which() >= 0) {
+          on.set(pin.which());
+        }
+      }
+      return on;
+    }
+
     /** Whether a clause speaks of it. */
     boolean isIn(Problem problem, int clause) {
       if (which >= 0) {

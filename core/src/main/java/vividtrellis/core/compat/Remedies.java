@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -148,8 +149,10 @@ final class Remedies {
   }
 
   private List<Remedy> least(Brief brief, List<Way> ways) {
+    // Asked once for each way: to find a brief again takes as long as to compare two ways.
+    Map<Way, Boolean> last = new IdentityHashMap<>();
     Comparator<Way> best =
-        Comparator.comparing((Way way) -> isTroubled(way))
+        Comparator.comparing((Way way) -> last.computeIfAbsent(way, this::isTroubled))
             .thenComparing(way -> !way.keepsAll())
             .thenComparingInt(way -> way.changes().size())
             .thenComparingInt(Way::disruption);

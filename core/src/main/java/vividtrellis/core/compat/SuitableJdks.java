@@ -38,9 +38,15 @@ public record SuitableJdks(Version lowest, @Nullable Version below, List<Version
     Version below = null;
     List<Version> tested = new ArrayList<>(List.of(selection.jdk()));
     int lowest = Integer.parseInt(selection.jdk().text());
+    List<Rule> concerned = new ArrayList<>();
+    for (Rule rule : rules) {
+      if (isConcerned(rule, selection)) {
+        concerned.add(rule);
+      }
+    }
     for (int jdk = lowest + 1; jdk <= highest && below == null; jdk++) {
       Version version = new Version(Integer.toString(jdk));
-      List<Rule> broken = broken(rules, selection.on(version));
+      List<Rule> broken = broken(concerned, selection.on(version));
       if (broken.stream().anyMatch(Rule::blocks)) {
         below = version;
       } else if (broken.isEmpty() && isLongTerm(edition, version)) {
@@ -52,6 +58,16 @@ public record SuitableJdks(Version lowest, @Nullable Version below, List<Version
 
   private static List<Rule> broken(List<Rule> rules, Selection selection) {
     return rules.stream().filter(rule -> Rules.broken(rule, selection)).toList();
+  }
+
+  /** Whether what a rule asks, apart from the JDK, is so. */
+  private static boolean isConcerned(Rule rule, Selection selection) {
+    for (Term term : rule.when()) {
+      if (term.variable() != Term.Variable.JDK && !selection.holds(term)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static boolean isLongTerm(Edition edition, Version version) {

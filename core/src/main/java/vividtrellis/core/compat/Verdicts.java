@@ -73,8 +73,8 @@ public final class Verdicts {
   private Verdict judge(Brief brief, int year, boolean offering) {
     Pins pins = new Pins(brief, board);
     Judging judging = new Judging(board, naming);
-    List<Draft> blockers = judging.blockers(brief, pins);
     Optional<Selection> selection = judging.selection(brief, pins);
+    List<Draft> blockers = judging.blockers(brief, pins);
     Remedies remedies =
         new Remedies(board, judging, blockers.size(), () -> judging.standingTroubles(pins));
     List<Finding> findings = new ArrayList<>();

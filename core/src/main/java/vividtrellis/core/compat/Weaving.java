@@ -279,6 +279,9 @@ final class Weaving {
     if (standing.isPresent()) {
       return new Caution(standing.get(), false);
     }
+    if (!board.cautions().hasOfJoint(model)) {
+      return null;
+    }
     Selection selection = null;
     for (Rule rule : board.ofJoints(model.on())) {
       selection = selection == null ? board.selection(model) : selection;

@@ -1,10 +1,12 @@
 package vividtrellis.core.solver;
 
+import com.google.common.base.Suppliers;
 import com.google.common.primitives.Ints;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -54,7 +56,8 @@ public final class Problem {
   /** By switch: the clauses that it meets. */
   final int[][] meets;
 
-  private final Outlook outlook;
+  /** Made when something is asked of it: not every problem is. */
+  private final Supplier<Outlook> outlook;
 
   /**
    * Compiles a problem.
@@ -113,7 +116,7 @@ public final class Problem {
     }
     this.wakes = waking.stream().map(Problem::ints).toArray(int[][]::new);
     this.meets = meeting.stream().map(Problem::ints).toArray(int[][]::new);
-    this.outlook = new Outlook(this);
+    this.outlook = Suppliers.memoize(() -> new Outlook(this));
   }
 
   private static List<List<Integer>> lists(int count) {
@@ -136,6 +139,30 @@ public final class Problem {
   /** Whether a clause speaks of a choice. */
   public boolean isOver(int clause, int choice) {
     return Ints.contains(over[clause], choice);
+  }
+
+  /**
+   * The clauses that are not met, by number.
+   *
+   * @param given a value for each choice
+   * @param on switches that are on; all others are off
+   */
+  public BitSet unmet(List<Integer> given, BitSet on) {
+    int[] values = Ints.toArray(given);
+    BitSet unmet = new BitSet();
+    for (int k : awake) {
+      if (!isMet(k, values, on)) {
+        unmet.set(k);
+      }
+    }
+    for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
+      for (int k : wakes[s]) {
+        if (isWoken(k, on) && !isMet(k, values, on)) {
+          unmet.set(k);
+        }
+      }
+    }
+    return unmet;
   }
 
   /**
@@ -216,7 +243,7 @@ public final class Problem {
   }
 
   Outlook outlook() {
-    return outlook;
+    return outlook.get();
   }
 
   /** Whether all that a clause waits for is on. */

@@ -1,6 +1,7 @@
 package vividtrellis.core.solver;
 
 import com.google.common.primitives.Ints;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
@@ -68,8 +69,11 @@ public final class Search {
   /** Leaves some clauses out. To be called before anything is fixed. */
   public Search ignoring(BitSet clauses) {
     if (!clauses.isEmpty()) {
+      begin();
       propagation.ignoring(clauses);
-      leaveGround();
+      if (state.isAnyWoken(clauses)) {
+        leaveGround();
+      }
     }
     return this;
   }
@@ -118,6 +122,17 @@ public final class Search {
   public Search explaining() {
     propagation.explaining();
     return this;
+  }
+
+  /** By choice, the values that are left as things stand; empty where there is a contradiction. */
+  public BitSet[] left() {
+    settle();
+    BitSet[] left = new BitSet[problem.choices];
+    for (int c = 0; c < left.length; c++) {
+      left[c] =
+          BitSet.valueOf(Arrays.copyOfRange(state.open, problem.start[c], problem.start[c + 1]));
+    }
+    return left;
   }
 
   /**

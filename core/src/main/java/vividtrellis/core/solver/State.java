@@ -223,6 +223,16 @@ final class State {
     return true;
   }
 
+  /** Whether one of some clauses is awake. */
+  boolean isAnyWoken(BitSet clauses) {
+    for (int n = 0; n < wokenCount; n++) {
+      if (clauses.get(woken[n])) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   boolean isDue(int clause) {
     return asleep[clause] == 0;
   }
