@@ -1,11 +1,13 @@
 package vividtrellis.core.compat;
 
+import com.google.common.base.Suppliers;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.catalog.Rule;
@@ -47,7 +49,7 @@ final class Judging implements Remedies.Judge {
     private final Brief brief;
     private final Pins pins;
     private final boolean isLegible;
-    private @Nullable Optional<Model> filledIn;
+    private final Supplier<Optional<Model>> filledIn = Suppliers.memoize(this::fillIn);
 
     Changed(Brief brief) {
       this.brief = brief;
@@ -57,13 +59,13 @@ final class Judging implements Remedies.Judge {
     }
 
     Optional<Model> filledIn() {
-      Optional<Model> known = filledIn;
-      if (known == null) {
-        known = Judging.this.filledIn(pins);
-        known.ifPresent(model -> last = model);
-        filledIn = known;
-      }
-      return known;
+      return filledIn.get();
+    }
+
+    private Optional<Model> fillIn() {
+      Optional<Model> model = Judging.this.filledIn(pins);
+      model.ifPresent(each -> last = each);
+      return model;
     }
   }
 
@@ -75,6 +77,8 @@ final class Judging implements Remedies.Judge {
         && brief.extras().equals(alike.extras());
   }
 
+  // Questions about one way come with one and the same brief; to compare two takes longer.
+  @SuppressWarnings("ReferenceEquality")
   private Changed changed(Brief brief) {
     Changed known = changed;
     if (known == null || known.brief != brief) {

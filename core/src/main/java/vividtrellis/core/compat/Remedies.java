@@ -150,7 +150,7 @@ final class Remedies {
 
   private List<Remedy> least(Brief brief, List<Way> ways) {
     // Asked once for each way: to find a brief again takes as long as to compare two ways.
-    Map<Way, Boolean> last = new IdentityHashMap<>();
+    IdentityHashMap<Way, Boolean> last = new IdentityHashMap<>();
     Comparator<Way> best =
         Comparator.comparing((Way way) -> last.computeIfAbsent(way, this::isTroubled))
             .thenComparing(way -> !way.keepsAll())
