@@ -94,13 +94,27 @@ const found = computed(() => {
   const called = (each: (typeof all)[number]) => each.option.label.toLowerCase().startsWith(typed)
   return ranked.value ? [...all.filter(called), ...all.filter((each) => !called(each))] : all
 })
+/** Why there is nothing in the list. */
+const nothing = computed(() => {
+  const picked = (['starters', 'extras'] as const).flatMap((list) =>
+    (ranked.value?.[list] ?? [])
+      .filter((id) => brief.value[list]?.includes(id))
+      .map((id) => catalog.value?.[list].find((each: Option) => each.id === id)?.label ?? id),
+  )
+  if (picked.length) return `Picked already: ${picked.join(', ')}.`
+  return query.value
+    ? `Nothing answers to “${query.value}”. Try a product, a standard or a task, such as “queue”.`
+    : 'Everything that there is has been picked.'
+})
 /** By category as long as nothing is asked; an answer is in the order of its rank. */
 const headed = (i: number) => !ranked.value && found.value[i]?.group !== found.value[i - 1]?.group
 
 /** What is pointed at; it stays while the pointer goes on to its documentation. */
 let last: ReturnType<typeof listed>[number] | undefined
 const about = (key: string | null) =>
-  (last = found.value.find((each) => `${each.list} ${each.option.id}` === key) ?? last)
+  (last = found.value.length
+    ? (found.value.find((each) => `${each.list} ${each.option.id}` === key) ?? last)
+    : undefined)
 
 /** The list is gone before a click on a link in it ends, so the link opens as the click begins. */
 const visit = (address: string) => window.open(address, '_blank', 'noreferrer')
@@ -170,11 +184,7 @@ onUnmounted(() => window.removeEventListener('keydown', slash))
           The service does not answer, so nothing is searched.
         </p>
         <p v-else-if="!found.length" class="px-3 py-2 text-small text-soft">
-          {{
-            query
-              ? `Nothing answers to “${query}”. Try a product, a standard or a task, such as “queue”.`
-              : 'Everything that there is has been picked.'
-          }}
+          {{ nothing }}
         </p>
         <template v-for="(each, i) in found" :key="each.list + each.option.id">
           <li

@@ -241,6 +241,15 @@ class ShippedVerdictsTest {
         .isEqualTo("[21,25)");
   }
 
+  /** At level 25, which would be filled in first, mocks fail on 3.4; without a driver too. */
+  @Test
+  void whatFillingInWouldAvoidIsNotToldOfABlockedBriefEither() {
+    Verdict verdict = judge("framework=spring-boot@3.4 +sql-orm");
+
+    assertThat(finding(verdict, "sql-orm-needs-driver")).isPresent();
+    assertThat(finding(verdict, "spring-boot-mocks-of-code")).isEmpty();
+  }
+
   @Test
   void aTeamsRulesJoinThoseOfTheEdition() {
     Rule house =

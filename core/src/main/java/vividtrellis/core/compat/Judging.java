@@ -319,20 +319,21 @@ final class Judging implements Remedies.Judge {
       return known;
     }
     search.again().only(new BitSet());
-    Optional<Model> best = search.solve();
+    List<Pin> kept = new ArrayList<>();
     for (Pin pin : pins.pins()) {
       int mark = search.mark();
       pin.fix(search);
-      Optional<Model> more = search.solve();
-      if (more.isPresent()) {
-        best = more;
+      if (search.solve().isPresent()) {
+        kept.add(pin);
       } else {
         search.undo(mark);
       }
     }
     Model model =
-        best.orElseThrow(
-            () -> new IllegalStateException("the edition has no project without any pick"));
+        avoidance
+            .filledIn(kept, search::left)
+            .orElseThrow(
+                () -> new IllegalStateException("the edition has no project without any pick"));
     nearest = model;
     return model;
   }
