@@ -1,0 +1,125 @@
+package vividtrellis.gradle;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** A home that is laid out here builds what is right, and refuses what is wrong. */
+class GradleHomeTest {
+
+  private static final Path JDK = Path.of(System.getProperty("java.home"));
+  private static final Path PARTS = Path.of("target/parts");
+  private static final String BUILD =
+      """
+      plugins { id 'java' }
+      repositories { mavenCentral() }
+      dependencies { testImplementation 'org.junit.jupiter:junit-jupiter:5.14.4'
+        testRuntimeOnly 'org.junit.platform:junit-platform-launcher:1.14.4' }
+      tasks.named('test') { useJUnitPlatform() }
+      println "claims to be ${gradle.gradleVersion}"
+      """;
+  private static final String BERTH = "class Berth { int number() { return 7; } }";
+  private static final String TEST =
+      """
+      import org.junit.jupiter.api.*;
+      class BerthTest {
+        @Test void number() { Assertions.assertEquals(7, new Berth().number()); }
+      }
+      """;
+
+  @TempDir static Path temp;
+
+  private static GradleHome home = new GradleHome(Path.of(""), "", "");
+
+  @BeforeAll
+  static void assemble() throws IOException {
+    home = GradleHome.assemble(PARTS, temp.resolve("home"), "8.14.5");
+  }
+
+  @AfterAll
+  static void endDaemons() throws IOException {
+    assertThat(Daemons.end(temp.resolve("user"))).isPositive();
+    assertThat(Daemons.end(temp.resolve("user"))).isZero();
+  }
+
+  /** What was said, with the exit code before it. */
+  private static String run(Path project, String... words) throws Exception {
+    Path log = Files.createTempFile(temp, "log", "");
+    Process process =
+        new ProcessBuilder(home.command(JDK, temp.resolve("user"), List.of(words)))
+            .directory(project.toFile())
+            .redirectErrorStream(true)
+            .redirectOutput(log.toFile())
+            .start();
+    if (!process.waitFor(300, TimeUnit.SECONDS)) {
+      process.destroyForcibly();
+      throw new AssertionError("no end after five minutes: " + Files.readString(log));
+    }
+    return process.exitValue() + " " + Files.readString(log, StandardCharsets.UTF_8);
+  }
+
+  private static Path project(String wrong, String right) throws IOException {
+    Path project = Files.createTempDirectory(temp, "a b");
+    for (String[] each :
+        new String[][] {
+          {"settings.gradle", "rootProject.name = 'berth'"},
+          {"build.gradle", BUILD},
+          {"src/main/java/Berth.java", BERTH},
+          {"src/test/java/BerthTest.java", TEST}
+        }) {
+      Path file = project.resolve(each[0]);
+      Files.createDirectories(file.getParent());
+      Files.writeString(file, each[1].replace(right, wrong));
+    }
+    return project;
+  }
+
+  @Test
+  void itBuildsAndTestsAProjectAndSaysWhatItClaims() throws Exception {
+    Path project = project("", "\0");
+
+    assertThat(run(project, "build"))
+        .startsWith("0 ")
+        .contains("BUILD SUCCESSFUL", "claims to be 8.14.5");
+    assertThat(project.resolve("build/libs/berth.jar")).isNotEmptyFile();
+    assertThat(project.resolve("build/test-results/test/TEST-BerthTest.xml"))
+        .content()
+        .contains("tests=\"1\"", "failures=\"0\"");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "useJUnitPlatform           | useJunitPlattform         | useJunitPlattform",
+        "junit-jupiter:5.14.4       | junit-jupiter:5.99.99     | Could not find org.junit.jupiter",
+        "return 7                   | return seven              | cannot find symbol",
+        "assertEquals(7,            | assertEquals(8,           | There were failing tests",
+        "id 'java'                  | id 'java-of-berths'       | java-of-berths"
+      })
+  void whatIsWrongFails(String right, String wrong, String said) throws Exception {
+    assertThat(run(project(wrong, right), "build")).startsWith("1 ").contains("BUILD FAILED", said);
+  }
+
+  @Test
+  void withoutPartsItSaysWhatIsMissing() throws IOException {
+    Path empty = Files.createDirectory(temp.resolve("empty"));
+
+    assertThatThrownBy(() -> GradleHome.assemble(empty, temp.resolve("none"), "8.8"))
+        .isInstanceOf(IOException.class)
+        .hasMessageContaining("gradle-api");
+    assertThat(temp.resolve("none")).doesNotExist();
+  }
+}
