@@ -71,6 +71,24 @@ class ShippedProjectsTest {
         .allMatch(each -> each.getExclusions().isEmpty());
   }
 
+  /** Each failed in its first build: without a version, or with a library of a newer Kotlin. */
+  @Test
+  void whatGradleDoesNotTakeFromTheListOfVersionsIsTold() {
+    Brief brief =
+        Brief.empty()
+            .with(Key.NAME, "fare-ledger")
+            .with(Key.FRAMEWORK, "spring-boot@3.5")
+            .with(Key.LANGUAGE, "kotlin@1.9.25")
+            .with(Key.BUILD, "gradle-groovy")
+            .withStarters(List.of("http-api", "reload"));
+
+    assertThat(text(files(brief), "build.gradle"))
+        .contains("developmentOnly platform(libs.spring.boot.dependencies)")
+        .contains("implementation enforcedPlatform(libs.kotlin.bom)");
+    assertThat(text(files(brief), "gradle/libs.versions.toml"))
+        .contains("kotlin-bom = { module = \"org.jetbrains.kotlin:kotlin-bom\"");
+  }
+
   @Test
   void whatReadsAnnotationsSharesOnePlaceInTheBuild() throws Exception {
     Build build = pom(files("spring-boot@3.5", "less-boilerplate", "object-mapping")).getBuild();

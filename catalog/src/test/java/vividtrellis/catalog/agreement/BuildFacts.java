@@ -1,5 +1,7 @@
 package vividtrellis.catalog.agreement;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
@@ -7,12 +9,15 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.apache.maven.model.Dependency;
 import org.apache.maven.model.Model;
 import org.apache.maven.model.Plugin;
 import org.apache.maven.model.io.xpp3.MavenXpp3Reader;
 import org.codehaus.plexus.util.xml.Xpp3Dom;
 import tools.jackson.dataformat.toml.TomlMapper;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Key;
 import vividtrellis.core.render.FileSet;
 
 /**
@@ -129,6 +134,22 @@ record BuildFacts(
     String level = pom.getProperties().getProperty("java.version");
     return new BuildFacts(
         about, dependencies, plugins, level, jdk.replaceFirst("^\\[([0-9]+),.*", "$1"));
+  }
+
+  /**
+   * Without the bound that Maven has from its parent and Gradle has to be told: that the version of
+   * Kotlin that the framework manages, which then is the brief's own, is the highest.
+   */
+  BuildFacts bounded(BuildFacts maven, Brief brief) {
+    Set<String> fewer = new TreeSet<>(dependencies);
+    Stream.of(Key.LANGUAGE, Key.ALONGSIDE)
+        .flatMap(key -> brief.get(key).stream())
+        .filter(pick -> pick.startsWith("kotlin@"))
+        .map(pick -> "override org.jetbrains.kotlin:kotlin-bom " + pick.substring(7) + " []")
+        .filter(bound -> !maven.dependencies().contains(bound))
+        .filter(bound -> !brief.require(Key.FRAMEWORK).equals("none"))
+        .forEach(bound -> assertThat(fewer.remove(bound)).as(bound).isTrue());
+    return new BuildFacts(about, fewer, plugins, level, jdk);
   }
 
   private static String value(Xpp3Dom dom, String name) {

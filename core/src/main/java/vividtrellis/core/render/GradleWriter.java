@@ -29,7 +29,8 @@ final class GradleWriter {
           Scope.TEST_RUNTIME, "testRuntimeOnly");
 
   /** Scopes that take no versions from those of the scope COMPILE. */
-  private static final List<Scope> APART = List.of(Scope.PROVIDED, Scope.PROCESSOR);
+  private static final List<Scope> APART =
+      List.of(Scope.PROVIDED, Scope.DEVELOPMENT, Scope.PROCESSOR);
 
   private final BuildModel build;
   private final boolean kotlin;
