@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import vividtrellis.acceptance.RealBuild.Reached;
@@ -20,7 +21,8 @@ import vividtrellis.core.pack.Receipt;
 
 /**
  * What the verdict accepts is built, started and asked. A few cases each day by turns; with {@code
- * -Dbuilds=all} every one, which goes on where it was stopped and writes {@code docs/builds.md}.
+ * -Dbuilds=all} every one, which goes on where it was stopped and writes {@code docs/builds.md},
+ * and with the id of a build system those of that one.
  */
 class BuildsTest {
 
@@ -33,22 +35,20 @@ class BuildsTest {
   @Test
   void whatTheVerdictAcceptsBuilds() throws Exception {
     List<Verdict> cases = BuildCases.all();
-    boolean all = "all".equals(System.getProperty("builds"));
-    if (!all) {
-      List<Verdict> maven =
-          cases.stream().filter(v -> v.selection().orElseThrow().build().equals("maven")).toList();
-      int first = (int) (LocalDate.now(ZoneOffset.UTC).toEpochDay() * A_FEW);
-      List<Verdict> few = new ArrayList<>();
-      for (int i = 0; i < A_FEW; i++) {
-        few.add(maven.get(Math.floorMod(first + i, maven.size())));
-      }
-      cases = few;
+    String asked = System.getProperty("builds", "few");
+    boolean all = asked.equals("all");
+    if (!all && !asked.equals("few")) {
+      cases =
+          cases.stream().filter(v -> v.selection().orElseThrow().build().equals(asked)).toList();
+    } else if (!all) {
+      cases = new ArrayList<>(today(cases, "maven", A_FEW));
+      cases.addAll(today(BuildCases.all(), "gradle-groovy", 1));
     }
     Map<String, Reached> known = all ? known() : new LinkedHashMap<>();
     List<Reached> faults = new ArrayList<>();
     Map<String, Reached> current = new LinkedHashMap<>();
-    try (LocalDatabase database = LocalDatabase.start(temp)) {
-      RealBuild builds = new RealBuild(temp, database);
+    try (LocalDatabase database = LocalDatabase.start(temp);
+        RealBuild builds = new RealBuild(temp, database)) {
       for (Verdict verdict : cases) {
         String files = RealBuild.files(verdict).files().toString();
         String digest = Receipt.digest(files).substring(0, 16);
@@ -60,6 +60,7 @@ class BuildsTest {
           }
         }
         current.put(digest, reached);
+        System.out.println(reached);
         if (all) {
           write(current, cases.size());
         }
@@ -69,6 +70,16 @@ class BuildsTest {
       }
     }
     assertThat(faults).isEmpty();
+  }
+
+  /** Some of those for a build system; other ones tomorrow. */
+  private static List<Verdict> today(List<Verdict> cases, String build, int count) {
+    List<Verdict> some =
+        cases.stream().filter(v -> v.selection().orElseThrow().build().equals(build)).toList();
+    int first = (int) (LocalDate.now(ZoneOffset.UTC).toEpochDay() * count);
+    return IntStream.range(first, first + count)
+        .mapToObj(i -> some.get(Math.floorMod(i, some.size())))
+        .toList();
   }
 
   private static Map<String, Reached> known() throws IOException {
@@ -96,7 +107,9 @@ class BuildsTest {
         Written by `./verify --builds`. Each two values of framework line, language with level, build
         system, packaging, sample and layout meet in one case, and each starter is in one at least. *Evaluated*
         means read by the real compilers and held against the same project with Maven, *built* with its tests,
-        *started* from the packaged file, *answered* over HTTP. Level 21 is built on JDK 25.
+        *started* from the packaged file, *answered* over HTTP. Level 21 is built on JDK 25. Gradle's Groovy form is
+        built by code of Gradle 8.8 that says it is 8.14.5 where Spring Boot 4 asks for that; its Kotlin form is
+        evaluated. Unproven: the wrapper's own download of a distribution, versions after 8.8, configuration cache.
 
         """;
     Files.writeString(TABLE, text + BuildTable.of(all.values(), cases));

@@ -31,8 +31,8 @@ class RandomBuildsTest {
     long seed = Long.getLong("seed", today);
     RandomBriefs drawn = new RandomBriefs(seed);
     List<Reached> all = new ArrayList<>();
-    try (LocalDatabase database = LocalDatabase.start(temp)) {
-      RealBuild builds = new RealBuild(temp, database);
+    try (LocalDatabase database = LocalDatabase.start(temp);
+        RealBuild builds = new RealBuild(temp, database)) {
       while (all.size() < count) {
         Verdict verdict = drawn.next();
         all.add(builds.reach(verdict));

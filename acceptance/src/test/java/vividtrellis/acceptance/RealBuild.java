@@ -22,8 +22,10 @@ import vividtrellis.core.render.FileSet;
 import vividtrellis.core.render.FileSet.GeneratedFile;
 import vividtrellis.core.render.Renderer;
 
-/** Builds and tests a project with its own wrapper, starts what comes out, and asks it. */
-final class RealBuild {
+/**
+ * Builds and tests a project, a Maven one with its own wrapper, starts what comes out, and asks it.
+ */
+final class RealBuild implements AutoCloseable {
 
   /** Starters whose server is not here: their projects are built, and not started. */
   private static final Set<String> ELSEWHERE =
@@ -48,14 +50,24 @@ final class RealBuild {
           "tokens",
           "local-containers");
 
+  /** The newest JDK that code of Gradle 8.8 runs on. */
+  private static final int GRADLE_RUNS_BELOW = 22;
+
   private static final Edition EDITION = ShippedEdition.load();
 
   private final Path temp;
   private final LocalDatabase database;
+  private final GradleBuild gradle;
 
   RealBuild(Path temp, LocalDatabase database) {
     this.temp = temp;
     this.database = database;
+    this.gradle = new GradleBuild(jdk(17, GRADLE_RUNS_BELOW).orElseThrow());
+  }
+
+  @Override
+  public void close() throws IOException {
+    gradle.close();
   }
 
   /**
@@ -86,7 +98,8 @@ final class RealBuild {
   Reached reach(Verdict verdict) throws Exception {
     Selection selection = verdict.selection().orElseThrow();
     String brief = words(selection);
-    if (!selection.build().equals("maven")) {
+    boolean maven = selection.build().equals("maven");
+    if (selection.build().equals("gradle-kotlin")) {
       return new Reached(brief, "evaluated", 0, "no Gradle of this version is in a registry");
     }
     Optional<Path> jdk = jdk(verdict);
@@ -103,20 +116,22 @@ final class RealBuild {
       }
     }
     long start = System.nanoTime();
-    Command.Result built = build(project, jdk.get(), "-o");
-    if (built.code() != 0 && isMissing(built)) {
+    Command.Result built =
+        maven ? build(project, jdk.get(), "-o") : gradle.build(project, selection);
+    if (maven && built.code() != 0 && isMissing(built)) {
       built = build(project, jdk.get());
     }
     boolean told = isMissing(built) && isToldOutOfReach(verdict);
     String how = built.code() == 0 ? "built" : told ? "not fetchable here" : "failed";
-    String note = built.code() == 0 ? "" : fault(built.out());
+    String passed = maven ? "" : gradle.note(selection);
+    String note = built.code() == 0 ? passed : fault(built.both());
     if (how.equals("built")) {
-      String differs = EffectiveModel.fault(project, jdk.get(), selection);
+      String differs = maven ? EffectiveModel.fault(project, jdk.get(), selection) : "";
       boolean plain = selection.starters().stream().noneMatch(ELSEWHERE::contains);
       String said =
           !differs.isEmpty() ? differs : plain ? start(project, jdk.get(), selection) : "";
       how = said.length() > 1 ? "failed" : !plain ? how : said.isEmpty() ? "answered" : "started";
-      note = said.length() > 1 ? said : "";
+      note = said.length() > 1 ? said : passed;
     }
     long seconds = (System.nanoTime() - start) / 1_000_000_000L;
     delete(project);
@@ -144,6 +159,10 @@ final class RealBuild {
 
   private static Optional<Path> jdk(Verdict verdict) {
     int from = Integer.parseInt(verdict.selection().orElseThrow().jdk().text());
+    if (!verdict.selection().orElseThrow().build().equals("maven")) {
+      // A tool chain is one JDK and no other.
+      return jdk(from, from);
+    }
     int to =
         verdict
             .jdks()
@@ -151,6 +170,10 @@ final class RealBuild {
             .highest()
             .map(each -> Integer.parseInt(each.text()))
             .orElse(Integer.MAX_VALUE);
+    return jdk(from, to);
+  }
+
+  private static Optional<Path> jdk(int from, int to) {
     try (Stream<Path> jdks = Files.list(Path.of("/usr/lib/jvm"))) {
       return jdks.filter(jdk -> Files.exists(jdk.resolve("bin/javac")))
           .filter(jdk -> level(jdk) >= from && level(jdk) <= to)
@@ -181,30 +204,50 @@ final class RealBuild {
   }
 
   private static boolean isMissing(Command.Result built) {
-    return built.out().contains("Could not resolve")
-        || built.out().contains("Could not find artifact")
+    return built.both().contains("Could not resolve")
+        || built.both().contains("Could not find ")
         || built.out().contains("Non-resolvable parent")
         || built.out().contains("could not be resolved");
   }
 
   private static String fault(String log) {
     String line =
-        log.lines().filter(each -> each.startsWith("[ERROR]")).findFirst().orElse("no reason told");
+        log.lines()
+            .filter(each -> each.startsWith("[ERROR]") || (each.startsWith("> ") && !isTask(each)))
+            .findFirst()
+            .orElse("no reason told");
+    // Gradle tells the reason of a reason below it.
+    String last =
+        log.lines()
+            .filter(each -> each.startsWith("   "))
+            .filter(RealBuild::isReason)
+            .reduce("", (a, b) -> a + b.strip() + " ");
+    line = last.isEmpty() ? line : last;
     String plain = line.replaceAll("https?://\\S+", "(address)").replaceAll("/\\S*/", "");
     return plain.substring(0, Math.min(160, plain.length())).replace('|', '/').replace('\t', ' ');
+  }
+
+  private static boolean isReason(String line) {
+    return line.strip().startsWith("> ");
+  }
+
+  private static boolean isTask(String line) {
+    return line.startsWith("> Task ") || line.startsWith("> Configure ");
   }
 
   /** Empty if it answered, a dash if it started and has no address to ask, else what went wrong. */
   private String start(Path project, Path jdk, Selection selection) throws Exception {
     Path packaged;
-    try (Stream<Path> made = Files.list(project.resolve("target"))) {
+    boolean maven = selection.build().equals("maven");
+    try (Stream<Path> made = Files.list(project.resolve(maven ? "target" : "build/libs"))) {
       packaged =
           made.filter(f -> f.toString().endsWith("." + selection.packaging()))
+              .filter(f -> !f.toString().contains("-plain."))
               .findFirst()
               .orElseThrow();
     }
     int port = Product.freePort();
-    Path log = project.resolve("target/run.log");
+    Path log = project.resolve("run.log");
     ProcessBuilder app =
         new ProcessBuilder(
                 jdk + "/bin/java",
@@ -252,7 +295,7 @@ final class RealBuild {
     return Files.readString(log).lines().anyMatch(line -> line.matches(".* Started \\S+ in .*"));
   }
 
-  private static void delete(Path folder) throws IOException {
+  static void delete(Path folder) throws IOException {
     try (Stream<Path> all = Files.walk(folder)) {
       for (Path each : all.sorted(java.util.Comparator.reverseOrder()).toList()) {
         Files.delete(each);

@@ -1,0 +1,88 @@
+package vividtrellis.acceptance;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import vividtrellis.core.compat.Selection;
+import vividtrellis.core.version.Version;
+import vividtrellis.gradle.Daemons;
+import vividtrellis.gradle.GradleHome;
+
+/**
+ * Builds Gradle projects by code of Gradle that was put together here, whatever version a project
+ * asks for: none of those that are offered is in a registry.
+ */
+final class GradleBuild implements AutoCloseable {
+
+  private static final Path STATE = Product.CHECKOUT.resolve(".state/gradle");
+  private static final Path PARTS = Product.CHECKOUT.resolve("tools/gradle/target/parts");
+
+  /** The plugin of Spring Boot 4 asks for at least this; what is older gets what the code is. */
+  private static final String CLAIMED = "8.14.5";
+
+  private static final String OWN = "8.8";
+  private static final Version ASKS = new Version("4.0.0");
+
+  /** Plugins come from the same registry as everything else. */
+  private static final String INIT =
+      "beforeSettings { it.pluginManagement { repositories { mavenCentral() } } }\n";
+
+  private static final long MOST_KEPT = 3_000_000_000L;
+  private static final int PATIENCE_SECONDS = 600;
+
+  private final Path jdk;
+  private final Map<String, GradleHome> homes = new LinkedHashMap<>();
+
+  /** With the JDK that Gradle itself runs on; projects find theirs. */
+  GradleBuild(Path jdk) {
+    this.jdk = jdk;
+  }
+
+  Command.Result build(Path project, Selection selection) throws Exception {
+    Version version = selection.frameworkVersion();
+    String claimed = version == null || version.compareTo(ASKS) < 0 ? OWN : CLAIMED;
+    GradleHome home = homes.get(claimed);
+    if (home == null) {
+      home = GradleHome.assemble(PARTS, STATE.resolve("home-" + claimed), claimed);
+      homes.put(claimed, home);
+      Files.writeString(STATE.resolve("plugins.gradle"), INIT);
+    }
+    List<String> words =
+        List.of(
+            "-I",
+            STATE.resolve("plugins.gradle").toString(),
+            "-Porg.gradle.java.installations.auto-download=false",
+            "build");
+    return new Command(project, home.command(jdk, userHome(claimed), words)).run(PATIENCE_SECONDS);
+  }
+
+  /** By what a project was built, where it was not by the version that it asks for. */
+  String note(Selection selection) {
+    return "built here by code of Gradle " + OWN + ", not by " + selection.buildVersion();
+  }
+
+  private static Path userHome(String claimed) {
+    return STATE.resolve("user-" + claimed);
+  }
+
+  @Override
+  public void close() throws IOException {
+    for (String claimed : homes.keySet()) {
+      Path userHome = userHome(claimed);
+      Daemons.end(userHome);
+      if (size(userHome) > MOST_KEPT) {
+        RealBuild.delete(userHome);
+      }
+    }
+  }
+
+  private static long size(Path folder) throws IOException {
+    try (Stream<Path> all = Files.walk(folder)) {
+      return all.mapToLong(each -> each.toFile().length()).sum();
+    }
+  }
+}
