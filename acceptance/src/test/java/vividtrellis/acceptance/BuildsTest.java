@@ -72,10 +72,13 @@ class BuildsTest {
     assertThat(faults).isEmpty();
   }
 
-  /** Some of those for a build system; other ones tomorrow. */
+  /** Some of those for a build system that a JDK is here for; other ones tomorrow. */
   private static List<Verdict> today(List<Verdict> cases, String build, int count) {
     List<Verdict> some =
-        cases.stream().filter(v -> v.selection().orElseThrow().build().equals(build)).toList();
+        cases.stream()
+            .filter(v -> v.selection().orElseThrow().build().equals(build))
+            .filter(RealBuild::canBuild)
+            .toList();
     int first = (int) (LocalDate.now(ZoneOffset.UTC).toEpochDay() * count);
     return IntStream.range(first, first + count)
         .mapToObj(i -> some.get(Math.floorMod(i, some.size())))
