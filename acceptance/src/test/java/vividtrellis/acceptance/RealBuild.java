@@ -51,7 +51,7 @@ final class RealBuild implements AutoCloseable {
           "local-containers");
 
   /** The newest JDK that code of Gradle 8.8 runs on. */
-  private static final int GRADLE_RUNS_BELOW = 22;
+  private static final int NEWEST_FOR_GRADLE = 22;
 
   private static final Edition EDITION = ShippedEdition.load();
 
@@ -62,7 +62,7 @@ final class RealBuild implements AutoCloseable {
   RealBuild(Path temp, LocalDatabase database) {
     this.temp = temp;
     this.database = database;
-    this.gradle = new GradleBuild(jdk(17, GRADLE_RUNS_BELOW).orElseThrow());
+    this.gradle = new GradleBuild(jdk(17, NEWEST_FOR_GRADLE).orElseThrow());
   }
 
   @Override
@@ -100,7 +100,7 @@ final class RealBuild implements AutoCloseable {
     String brief = words(selection);
     boolean maven = selection.build().equals("maven");
     if (selection.build().equals("gradle-kotlin")) {
-      return new Reached(brief, "evaluated", 0, "no Gradle of this version is in a registry");
+      return new Reached(brief, "evaluated", 0, "its Kotlin form is not built here");
     }
     Optional<Path> jdk = jdk(verdict);
     if (jdk.isEmpty()) {
