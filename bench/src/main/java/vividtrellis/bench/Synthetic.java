@@ -1,5 +1,6 @@
 package vividtrellis.bench;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import vividtrellis.core.catalog.Edition;
@@ -26,12 +27,13 @@ final class Synthetic {
    */
   static Edition edition(int starters, int versions, int rules) {
     String all = new Synthetic(starters, versions / 3).write(rules);
-    return EditionLoader.load(
-        name ->
-            Optional.of(
-                name.equals("edition.yaml")
-                    ? "edition: synthetic\nfiles: [all.yaml]\ntemplates: []\n"
-                    : all));
+    Map<String, String> files =
+        Map.of(
+            "edition.yaml",
+            "edition: synthetic\nfiles: [all.yaml]\ntemplates: []\n",
+            "all.yaml",
+            all);
+    return EditionLoader.load(name -> Optional.ofNullable(files.get(name)));
   }
 
   private static String about(String id) {
