@@ -2,6 +2,7 @@ package vividtrellis.core.compat;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -31,10 +32,15 @@ final class Pins {
    * One pick of the user.
    *
    * @param pointer where it stands
-   * @param narrowed axis to the values it leaves; empty for a starter or extra
+   * @param narrowed axis to the values it leaves, in the order of the axes, so that reasons do not
+   *     depend on the order of a map; empty for a starter or extra
    * @param which the switch it turns on; -1 for none
    */
   record Pin(String pointer, Map<Axis, BitSet> narrowed, int which) {
+    Pin {
+      narrowed = narrowed.size() > 1 ? new EnumMap<>(narrowed) : narrowed;
+    }
+
     void fix(Search search) {
       narrowed.forEach((axis, values) -> search.narrow(axis.number(), values));
       if (which >= 0) {

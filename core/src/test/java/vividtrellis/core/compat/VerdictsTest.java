@@ -2,7 +2,10 @@ package vividtrellis.core.compat;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.BitSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -49,6 +52,17 @@ class VerdictsTest {
     assertThat(judge(verdict.brief()).brief()).isEqualTo(verdict.brief());
     assertThat(judge(NAMED.withStarters(List.of("web"))).brief().get(Key.SAMPLE))
         .contains("endpoint");
+  }
+
+  @Test
+  void whatAPinNarrowsComesInTheOrderOfTheAxesInEveryVirtualMachine() {
+    Map<Axis, BitSet> narrowed = new LinkedHashMap<>();
+    List<Axis> axes = List.of(Axis.values());
+    for (int i = axes.size() - 1; i >= 0; i--) {
+      narrowed.put(axes.get(i), new BitSet());
+    }
+
+    assertThat(new Pins.Pin("", narrowed, -1).narrowed().keySet()).containsExactlyElementsOf(axes);
   }
 
   @Test
