@@ -9,7 +9,6 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.solver.Model;
-import vividtrellis.core.solver.Problem;
 import vividtrellis.core.solver.Search;
 
 /**
@@ -24,13 +23,13 @@ import vividtrellis.core.solver.Search;
 final class Avoidance {
 
   private final Cautions cautions;
-  private final Problem careful;
+  private final Desk desk;
   private final int first;
   private @Nullable Search search;
 
-  Avoidance(Board board) {
+  Avoidance(Board board, Desk desk) {
     this.cautions = board.cautions();
-    this.careful = cautions.problem();
+    this.desk = desk;
     this.first = cautions.first();
   }
 
@@ -41,21 +40,48 @@ final class Avoidance {
    * @param left what they leave of each axis; asked for only where it matters
    */
   Optional<Model> filledIn(List<Pin> pins, Supplier<BitSet[]> left) {
-    BitSet dropped = grouped(cautions.of(pins, Pin.left(pins)));
-    Optional<Model> free = solve(pins, dropped, true);
+    BitSet seen = grouped(cautions.of(pins, Pin.left(pins)));
+    Optional<Model> free = solve(pins, seen, true);
     if (free.isPresent() || !isDueToCautions()) {
       return free;
     }
     BitSet certain = grouped(cautions.of(pins, left.get()));
-    dropped.or(certain);
-    Optional<Model> found = solve(pins, dropped, true);
+    return certain.equals(seen) ? traded(pins, certain) : filledIn(pins, certain);
+  }
+
+  /**
+   * The same, where a solution is known that has cautions: most likely some have to be let go.
+   *
+   * @param left what the picks leave of each axis
+   */
+  Optional<Model> filledIn(List<Pin> pins, BitSet[] left) {
+    return filledIn(pins, grouped(cautions.of(pins, left)));
+  }
+
+  private Optional<Model> filledIn(List<Pin> pins, BitSet certain) {
+    Optional<Model> free = solve(pins, certain, true);
+    return free.isPresent() || !isDueToCautions() ? free : traded(pins, certain);
+  }
+
+  /**
+   * Lets cautions go until there is a solution; the last search found none without those that are
+   * certain.
+   */
+  private Optional<Model> traded(List<Pin> pins, BitSet certain) {
+    BitSet dropped = (BitSet) certain.clone();
+    BitSet last = new BitSet();
+    Optional<Model> found = Optional.empty();
     while (found.isEmpty() && isDueToCautions()) {
       BitSet used = used();
       used.andNot(dropped);
-      dropped.or(cautions.like(used.length() - 1));
+      last = cautions.like(used.length() - 1);
+      dropped.or(last);
       found = solve(pins, dropped, true);
     }
-    return found.map(model -> restored(pins, certain, dropped, model));
+    // Before the last one was let go there was no solution, so that one cannot be taken back.
+    BitSet kept = (BitSet) certain.clone();
+    kept.or(last);
+    return found.map(model -> restored(pins, kept, dropped, model));
   }
 
   /** Whether there might have been a solution with a caution less to care for. */
@@ -86,15 +112,15 @@ final class Avoidance {
     return cautions.without(met);
   }
 
-  /** Of what was let go, some may not have been needed once more was. */
-  private Model restored(List<Pin> pins, BitSet certain, BitSet dropped, Model found) {
+  /** Of what was let go, all but some, some may not have been needed once more was. */
+  private Model restored(List<Pin> pins, BitSet kept, BitSet dropped, Model found) {
     Model best = found;
     BitSet open = (BitSet) dropped.clone();
-    open.andNot(certain);
+    open.andNot(kept);
     open.andNot(grouped(cautions.of(best)));
     dropped.andNot(open);
     open = (BitSet) dropped.clone();
-    open.andNot(certain);
+    open.andNot(kept);
     for (int k = open.nextSetBit(first); k >= 0; k = open.nextSetBit(first)) {
       BitSet group = cautions.like(k);
       open.andNot(group);
@@ -137,7 +163,7 @@ final class Avoidance {
   }
 
   private Optional<Model> solve(List<Pin> pins, BitSet dropped, boolean explained) {
-    Search fresh = search == null ? careful.search() : search;
+    Search fresh = search == null ? desk.search(cautions.problem()) : search;
     search = fresh;
     fresh.again().only(new BitSet()).ignoring(dropped);
     if (explained) {

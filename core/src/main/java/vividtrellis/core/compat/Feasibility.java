@@ -4,6 +4,7 @@ import com.google.common.base.Suppliers;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +27,7 @@ final class Feasibility {
   private static final BitSet NONE = new BitSet();
 
   private final Board board;
+  private final Desk desk;
   private final List<Pin> pins;
   private final Search search;
 
@@ -43,6 +45,9 @@ final class Feasibility {
   /** Made when a joint has a caution that may be avoidable; few have. */
   private final Supplier<Avoidance> avoidances;
 
+  /** By axis, the values that the first of the models can have with nothing else changed. */
+  private final Map<Axis, BitSet> apart = new EnumMap<>(Axis.class);
+
   private @Nullable BitSet borne;
 
   /** What fewer picks bear; more picks bear no other. {@code null} if that was not asked. */
@@ -55,13 +60,14 @@ final class Feasibility {
   private @Nullable BitSet broken;
 
   /** Over some picks. Their order is that of the catalog, so that it changes no reason. */
-  Feasibility(List<Pin> given, Board board) {
+  Feasibility(List<Pin> given, Board board, Desk desk) {
     this(
         given.stream().sorted(Comparator.comparing(Pin::which)).toList(),
         board,
-        board.problem().search(),
+        desk,
+        desk.search(board.problem()),
         new HashMap<>(),
-        Suppliers.memoize(() -> new Avoidance(board)));
+        Suppliers.memoize(() -> new Avoidance(board, desk)));
     pins.forEach(pin -> pin.fix(search));
     broken = search.settle() ? null : search.contradiction();
   }
@@ -69,12 +75,14 @@ final class Feasibility {
   private Feasibility(
       List<Pin> pins,
       Board board,
+      Desk desk,
       Search search,
       Map<Integer, BitSet> found,
       Supplier<Avoidance> avoidances) {
     this.found = found;
     this.avoidances = avoidances;
     this.board = board;
+    this.desk = desk;
     this.pins = pins;
     this.search = search;
   }
@@ -88,7 +96,7 @@ final class Feasibility {
   <T> T with(Pin pin, Asking<T> asking) {
     int mark = search.mark();
     pin.fix(search);
-    Feasibility there = new Feasibility(and(pin), board, search, found, avoidances);
+    Feasibility there = new Feasibility(and(pin), board, desk, search, found, avoidances);
     there.broken = search.settle() ? null : search.contradiction();
     there.within = borne == null ? within : borne;
     if (there.broken == null) {
@@ -108,16 +116,26 @@ final class Feasibility {
   }
 
   private Model withFewestCautions(Model best) {
+    return free(best).or(() -> avoidances.get().filledIn(pins, search.left())).orElse(best);
+  }
+
+  /**
+   * A solution at or near the one that is known, with no caution but those that every solution has.
+   * A quick look: where it sees none, there may be one all the same.
+   */
+  Optional<Model> free() {
+    return model().flatMap(this::free);
+  }
+
+  private Optional<Model> free(Model known) {
     Avoidance avoidance = avoidances.get();
     Supplier<BitSet[]> left = Suppliers.memoize(search::left);
-    if (avoidance.isFree(pins, left, best)) {
-      return best;
+    if (avoidance.isFree(pins, left, known)) {
+      return Optional.of(known);
     }
     return search
-        .near(best, avoidance.beside(pins, left.get(), best))
-        .filter(other -> avoidance.isFree(pins, left, other))
-        .or(() -> avoidance.filledIn(pins, left))
-        .orElse(best);
+        .near(known, avoidance.beside(pins, left.get(), known))
+        .filter(other -> avoidance.isFree(pins, left, other));
   }
 
   /** A full solution with these picks, if there is one. */
@@ -205,6 +223,9 @@ final class Feasibility {
    * nothing is searched.
    */
   Optional<List<Rule>> refusal(Map<Axis, BitSet> narrowed) {
+    if (isSeenApart(narrowed)) {
+      return Optional.empty();
+    }
     @Nullable BitSet[] numbered = numbered(narrowed);
     if (isSeen(0, Math.min(1, models.size()), numbered)) {
       return Optional.empty();
@@ -217,6 +238,17 @@ final class Feasibility {
     search.undo(mark);
     found.ifPresent(this::keep);
     return seen || found.isPresent() ? Optional.empty() : Optional.of(core(refused, and(pin)));
+  }
+
+  /** Whether the values of one axis can be had with nothing else changed. */
+  private boolean isSeenApart(Map<Axis, BitSet> narrowed) {
+    if (narrowed.size() != 1 || models.isEmpty()) {
+      return false;
+    }
+    Map.Entry<Axis, BitSet> only = narrowed.entrySet().iterator().next();
+    return apart
+        .computeIfAbsent(only.getKey(), axis -> search.apart(models.get(0), axis.number()))
+        .intersects(only.getValue());
   }
 
   /** Whether one of some known solutions shows that some values can be had. */
@@ -305,7 +337,7 @@ final class Feasibility {
 
   private Search search(BitSet ignored, List<Pin> all) {
     if (other == null) {
-      other = board.problem().search();
+      other = desk.search(board.problem());
     }
     Search fresh = other.again().ignoring(ignored).explaining();
     all.forEach(pin -> pin.fix(fresh));

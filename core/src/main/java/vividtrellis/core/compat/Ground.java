@@ -33,8 +33,8 @@ final class Ground {
    *
    * @param pins on axes, with framework and level released
    */
-  Ground(List<Pin> pins, Board board) {
-    Feasibility reach = new Feasibility(pins, board);
+  Ground(List<Pin> pins, Board board, Desk desk) {
+    Feasibility reach = new Feasibility(pins, board, desk);
     // Asked here once, so that no joint has to find out for itself what none of them bears.
     reach.borne();
     boolean stuck = reach.model().isEmpty();

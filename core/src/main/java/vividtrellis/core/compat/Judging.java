@@ -49,23 +49,50 @@ final class Judging implements Remedies.Judge {
     private final Brief brief;
     private final Pins pins;
     private final boolean isLegible;
-    private final Supplier<Optional<Model>> filledIn = Suppliers.memoize(this::fillIn);
+
+    /** What its picks leave of each axis. */
+    private final Supplier<BitSet[]> left;
+
+    /** What it comes to, once that was worked out. */
+    private @Nullable Optional<Model> model;
 
     Changed(Brief brief) {
       this.brief = brief;
       this.pins = new Pins(brief, board);
       this.isLegible =
           pins.unknown().isEmpty() && (isNamedAlike(brief) || naming.faults(brief).isEmpty());
+      this.left = Suppliers.memoize(() -> fix(pins.pins()).left());
     }
 
     Optional<Model> filledIn() {
-      return filledIn.get();
+      Optional<Model> known = model;
+      return known == null ? keep(Judging.this.filledIn(pins, left)) : known;
     }
 
-    private Optional<Model> fillIn() {
-      Optional<Model> model = Judging.this.filledIn(pins);
-      model.ifPresent(each -> last = each);
-      return model;
+    /** A solution that has the same to tell as the one that is filled in. */
+    Optional<Model> alike() {
+      Optional<Model> known = model;
+      if (known != null) {
+        return known;
+      }
+      List<Model> solving =
+          known().stream()
+              .filter(each -> isOfFirstFramework(each) && isSolvedBy(each, pins.pins()))
+              .map(each -> new Model(each.values(), Pin.switches(pins.pins())))
+              .toList();
+      return solving.isEmpty()
+          ? filledIn()
+          : solving.stream()
+              // No caution beside those of the picks, and no other framework is more preferred.
+              .filter(each -> avoidance.isFree(pins.pins(), left, each))
+              .findFirst()
+              .or(() -> keep(avoidance.filledIn(pins.pins(), left.get())));
+    }
+
+    private Optional<Model> keep(Optional<Model> found) {
+      model = found;
+      found.ifPresent(each -> last = each);
+      return found;
     }
   }
 
@@ -88,11 +115,11 @@ final class Judging implements Remedies.Judge {
     return known;
   }
 
-  Judging(Board board, Naming naming) {
+  Judging(Board board, Naming naming, Desk desk) {
     this.board = board;
     this.naming = naming;
-    this.search = board.problem().search();
-    this.avoidance = new Avoidance(board);
+    this.search = desk.search(board.problem());
+    this.avoidance = new Avoidance(board, desk);
   }
 
   @Override
@@ -149,7 +176,7 @@ final class Judging implements Remedies.Judge {
   }
 
   private List<Draft> named(Brief brief, Pins pins) {
-    List<Draft> drafts = new ArrayList<>(naming.faults(brief));
+    List<Draft> drafts = new ArrayList<>(isNamedAlike(brief) ? List.of() : naming.faults(brief));
     pins.unknown().forEach(unknown -> drafts.add(Draft.of(unknown)));
     return drafts;
   }
@@ -226,7 +253,7 @@ final class Judging implements Remedies.Judge {
 
   /** What a brief comes to when the rest is filled in; changed ones are then seen beside it. */
   Optional<Selection> selection(Brief brief, Pins pins) {
-    found = filledIn(pins).orElse(null);
+    found = filledIn(pins, () -> fix(pins.pins()).left()).orElse(null);
     of = brief;
     named = naming.faults(brief).isEmpty() ? brief : null;
     return Optional.ofNullable(found).map(model -> selection(model, pins));
@@ -238,36 +265,17 @@ final class Judging implements Remedies.Judge {
   }
 
   /** The most preferred of the solutions with no caution that can be avoided. */
-  private Optional<Model> filledIn(Pins pins) {
+  private Optional<Model> filledIn(Pins pins, Supplier<BitSet[]> left) {
     // What breaks a rule by itself has no solution; to find that out takes a search.
     boolean hopeless =
         !board.problem().broken(Pin.switches(pins.pins()), Pin.left(pins.pins())).isEmpty();
-    return hopeless
-        ? Optional.empty()
-        : avoidance.filledIn(pins.pins(), () -> fix(pins.pins()).left());
+    return hopeless ? Optional.empty() : avoidance.filledIn(pins.pins(), left);
   }
 
   /** Whatever speaks against what a brief comes to; it must fit. */
   @Override
   public Set<String> troubles(Brief brief) {
-    Changed changed = changed(brief);
-    return atAGlance(changed.pins).or(changed::filledIn).map(this::troubles).orElse(Set.of());
-  }
-
-  /**
-   * A solution that has the same to tell as the one that is filled in: no caution beside those of
-   * the picks themselves, and none of another framework is more preferred.
-   */
-  private Optional<Model> atAGlance(Pins pins) {
-    for (Model known : known()) {
-      if (isOfFirstFramework(known) && isSolvedBy(known, pins.pins())) {
-        Model there = new Model(known.values(), Pin.switches(pins.pins()));
-        if (avoidance.isFree(pins.pins(), () -> fix(pins.pins()).left(), there)) {
-          return Optional.of(there);
-        }
-      }
-    }
-    return Optional.empty();
+    return changed(brief).alike().map(this::troubles).orElse(Set.of());
   }
 
   private boolean isOfFirstFramework(Model model) {

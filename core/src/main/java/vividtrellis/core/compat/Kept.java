@@ -44,7 +44,9 @@ final class Kept {
     List<Map<Axis, BitSet>> fixed = pins.stream().map(Pin::narrowed).toList();
     Ground known = grounds.getIfPresent(fixed);
     if (known == null) {
-      known = new Ground(pins, board);
+      try (Desk desk = new Desk()) {
+        known = new Ground(pins, board, desk);
+      }
       grounds.put(fixed, known);
     }
     return known;
@@ -61,8 +63,16 @@ final class Kept {
     pins.forEach(pin -> key.add(pin.narrowed()));
     Map<String, String> known = refusals.getIfPresent(key);
     if (known == null) {
-      Feasibility reach = new Feasibility(pins, board);
-      Map<String, String> refused = new HashMap<>();
+      known = refusedAnew(axis, pins);
+      refusals.put(key, known);
+    }
+    return known;
+  }
+
+  private Map<String, String> refusedAnew(Axis axis, List<Pin> pins) {
+    Map<String, String> refused = new HashMap<>();
+    try (Desk desk = new Desk()) {
+      Feasibility reach = new Feasibility(pins, board, desk);
       if (reach.model().isPresent()) {
         board
             .words(axis)
@@ -72,10 +82,8 @@ final class Kept {
                         .refusal(fixed)
                         .ifPresent(rules -> refused.put(word, Offers.because(rules))));
       }
-      known = Map.copyOf(refused);
-      refusals.put(key, known);
     }
-    return known;
+    return Map.copyOf(refused);
   }
 
   /** Whether there is a solution with one pick and nothing that is not picked. */
@@ -87,9 +95,11 @@ final class Kept {
           if (pin.which() >= 0) {
             only.set(pin.which());
           }
-          Search search = board.problem().search().only(only);
-          pin.fix(search);
-          return search.solve().isPresent();
+          try (Desk desk = new Desk()) {
+            Search search = desk.search(board.problem()).only(only);
+            pin.fix(search);
+            return search.solve().isPresent();
+          }
         });
   }
 }

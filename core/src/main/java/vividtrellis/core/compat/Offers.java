@@ -18,18 +18,20 @@ import vividtrellis.core.compat.Verdict.Offer;
 final class Offers {
 
   private final Board board;
+  private final Desk desk;
   private final List<Pin> pins;
   private final List<Offer> offers = new ArrayList<>();
 
-  private Offers(List<Pin> pins, Board board) {
+  private Offers(List<Pin> pins, Board board, Desk desk) {
     this.pins = pins;
     this.board = board;
+    this.desk = desk;
   }
 
-  static List<Offer> of(List<Pin> pins, Board board) {
-    Offers offers = new Offers(pins, board);
+  static List<Offer> of(List<Pin> pins, Board board, Desk desk) {
+    Offers offers = new Offers(pins, board, desk);
     Edition edition = board.edition();
-    Feasibility whole = new Feasibility(pins, board);
+    Feasibility whole = new Feasibility(pins, board, desk);
     for (Axis axis : Axis.values()) {
       offers.axis(axis, whole);
     }
@@ -44,7 +46,7 @@ final class Offers {
     Feasibility others =
         pinned
             ? new Feasibility(
-                pins.stream().filter(pin -> !pin.pointer().equals(pointer)).toList(), board)
+                pins.stream().filter(pin -> !pin.pointer().equals(pointer)).toList(), board, desk)
             : whole;
     String kind = axis.key().word();
     if (others.model().isEmpty()) {

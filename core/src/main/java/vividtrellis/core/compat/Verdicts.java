@@ -71,8 +71,14 @@ public final class Verdicts {
   }
 
   private Verdict judge(Brief brief, int year, boolean offering) {
+    try (Desk desk = new Desk()) {
+      return judge(brief, year, offering, desk);
+    }
+  }
+
+  private Verdict judge(Brief brief, int year, boolean offering, Desk desk) {
     Pins pins = new Pins(brief, board);
-    Judging judging = new Judging(board, naming);
+    Judging judging = new Judging(board, naming, desk);
     Optional<Selection> selection = judging.selection(brief, pins);
     List<Draft> blockers = judging.blockers(brief, pins);
     Remedies remedies =
@@ -96,7 +102,7 @@ public final class Verdicts {
                           .orElseGet(() -> judging.fits(changed)))));
     }
     findings.sort(Comparator.comparing(Finding::severity));
-    List<Verdict.Offer> offers = offering ? Offers.of(pins.pins(), board) : List.of();
+    List<Verdict.Offer> offers = offering ? Offers.of(pins.pins(), board, desk) : List.of();
     String reach = edition().reach().id();
     if (!blockers.isEmpty() || selection.isEmpty()) {
       return new Verdict(
@@ -141,8 +147,10 @@ public final class Verdicts {
   /** The grid of framework lines by Java levels that the picks leave. */
   public Lattice lattice(Brief brief) {
     Pins pins = new Pins(brief, board);
-    Judging judging = new Judging(board, naming);
-    return Weaving.of(pins.pins(), judging.selection(brief, pins), board);
+    try (Desk desk = new Desk()) {
+      Judging judging = new Judging(board, naming, desk);
+      return Weaving.of(pins.pins(), judging.selection(brief, pins), board, desk);
+    }
   }
 
   /**
@@ -153,13 +161,18 @@ public final class Verdicts {
    */
   public static List<String> contradictions(Edition edition) {
     Board board = new Board(edition, Rules.of(edition, List.of()), List.of());
-    Feasibility reach = new Feasibility(List.of(), board);
+    try (Desk desk = new Desk()) {
+      return contradictions(board, new Feasibility(List.of(), board, desk));
+    }
+  }
+
+  private static List<String> contradictions(Board board, Feasibility reach) {
     if (reach.model().isEmpty()) {
       return List.of(
           Sentences.say("edition-empty", Map.of("because", Offers.because(reach.reasons()))));
     }
     Stream<String> starters =
-        edition.starters().stream()
+        board.edition().starters().stream()
             .filter(each -> !reach.bears(board.switchOf("starter", each.id()).orElseThrow()))
             .map(
                 each ->

@@ -75,8 +75,8 @@ final class Weaving {
    *
    * @param picked what the picks come to, if they fit
    */
-  static Lattice of(List<Pin> pins, Optional<Selection> picked, Board board) {
-    return new Weaving(pins, picked, board).weave();
+  static Lattice of(List<Pin> pins, Optional<Selection> picked, Board board, Desk desk) {
+    return new Weaving(pins, picked, board).weave(desk);
   }
 
   private void release(Pin pin) {
@@ -89,8 +89,8 @@ final class Weaving {
     }
   }
 
-  private Lattice weave() {
-    Feasibility reach = new Feasibility(pins, board);
+  private Lattice weave(Desk desk) {
+    Feasibility reach = new Feasibility(pins, board, desk);
     stuck = reach.model().isEmpty();
     priced = !stuck && bearsPicked(reach);
     if (priced) {
@@ -215,12 +215,12 @@ final class Weaving {
       return column.caution().get();
     }
     Caution caution = there.model().map(this::caution).orElse(null);
+    if (caution == null || caution.certain()) {
+      return caution == null ? null : caution.text();
+    }
     // What is near at hand may need a caution that the most preferred solution does not.
-    Caution least =
-        caution == null || caution.certain()
-            ? caution
-            : there.best().map(this::caution).orElse(null);
-    return least == null ? null : least.text();
+    boolean avoidable = there.free().filter(free -> caution(free) == null).isPresent();
+    return avoidable ? null : there.best().map(this::caution).map(Caution::text).orElse(null);
   }
 
   private boolean isPicked(Column column, Level level) {

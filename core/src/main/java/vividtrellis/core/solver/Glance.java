@@ -1,6 +1,7 @@
 package vividtrellis.core.solver;
 
 import com.google.common.primitives.Ints;
+import java.util.Arrays;
 import java.util.BitSet;
 import org.jspecify.annotations.Nullable;
 
@@ -57,6 +58,46 @@ final class Glance {
       changed.set(choice);
     }
     return null;
+  }
+
+  /**
+   * The values that a choice can take at a solution while all else stays as it is.
+   *
+   * @param model a solution with what is fixed
+   */
+  BitSet apart(Model model, int choice) {
+    int from = problem.start[choice];
+    long[] left = Arrays.copyOfRange(state.open, from, problem.start[choice + 1]);
+    int[] values = Ints.toArray(model.values());
+    for (int n = 0; n < state.wokenOverCount[choice]; n++) {
+      narrow(left, state.wokenOver[choice][n], state.wokenAs[choice][n], values, model.on());
+    }
+    BitSet on = model.on();
+    for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
+      if (!state.on[s]) {
+        for (int k : problem.wakes[s]) {
+          int as = Ints.indexOf(problem.over[k], choice);
+          if (as >= 0 && problem.isWoken(k, on)) {
+            narrow(left, k, as, values, on);
+          }
+        }
+      }
+    }
+    return BitSet.valueOf(left);
+  }
+
+  /** Keeps the values that meet a clause, if nothing but the choice meets it. */
+  private void narrow(long[] left, int clause, int as, int[] values, BitSet on) {
+    long[] allowed = problem.allowed[clause][as];
+    boolean some = false;
+    for (int w = 0; w < left.length; w++) {
+      some |= (left[w] & ~allowed[w]) != 0;
+    }
+    if (some && !problem.isMetWithout(clause, as, values, on)) {
+      for (int w = 0; w < left.length; w++) {
+        left[w] &= allowed[w];
+      }
+    }
   }
 
   private int firstOpen(int choice, BitSet within) {

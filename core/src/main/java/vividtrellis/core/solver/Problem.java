@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Queue;
+import java.util.concurrent.ArrayBlockingQueue;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
@@ -18,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  * leaving one of them off, only woken clauses take part in a search, however large the problem is.
  */
 public final class Problem {
+
+  private static final int MOST_IDLE = 64;
 
   final int choices;
   final int switches;
@@ -53,8 +57,14 @@ public final class Problem {
   /** Clauses that nothing has to wake. */
   final int[] awake;
 
+  /** By switch: the clauses it helps to wake, each at the last of those that do. */
+  private final int[][] lastWakes;
+
   /** By switch: the clauses that it meets. */
   final int[][] meets;
+
+  /** Searches that nobody works with at present. */
+  private final Queue<Search> idle = new ArrayBlockingQueue<>(MOST_IDLE);
 
   /** Made when something is asked of it: not every problem is. */
   private final Supplier<Outlook> outlook;
@@ -83,6 +93,7 @@ public final class Problem {
     this.allowed = new long[this.clauses][][];
     this.from = new int[this.clauses][];
     List<List<Integer>> waking = lists(switches);
+    List<List<Integer>> lastWaking = lists(switches);
     List<List<Integer>> meeting = lists(switches);
     List<Integer> always = new ArrayList<>();
     for (int k = 0; k < this.clauses; k++) {
@@ -104,6 +115,8 @@ public final class Problem {
       }
       if (wakers[k].length == 0) {
         always.add(k);
+      } else {
+        lastWaking.get(Ints.max(wakers[k])).add(k);
       }
     }
     this.awake = ints(always);
@@ -115,6 +128,7 @@ public final class Problem {
       }
     }
     this.wakes = waking.stream().map(Problem::ints).toArray(int[][]::new);
+    this.lastWakes = lastWaking.stream().map(Problem::ints).toArray(int[][]::new);
     this.meets = meeting.stream().map(Problem::ints).toArray(int[][]::new);
     this.outlook = Suppliers.memoize(() -> new Outlook(this));
   }
@@ -156,7 +170,7 @@ public final class Problem {
       }
     }
     for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
-      for (int k : wakes[s]) {
+      for (int k : lastWakes[s]) {
         if (isWoken(k, on) && !isMet(k, values, on)) {
           unmet.set(k);
         }
@@ -172,13 +186,18 @@ public final class Problem {
    * @param left by choice the values that are left; {@code null} for one that is open
    */
   public BitSet broken(BitSet on, @Nullable BitSet[] left) {
+    long[] @Nullable [] words = words(left);
     BitSet broken = new BitSet(clauses);
     for (int k : awake) {
-      broken.set(k, isUnmeetable(k, on, left));
+      if (isUnmeetable(k, on, words)) {
+        broken.set(k);
+      }
     }
     for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
-      for (int k : wakes[s]) {
-        broken.set(k, isBroken(k, on, left));
+      for (int k : lastWakes[s]) {
+        if (isWoken(k, on) && isUnmeetable(k, on, words)) {
+          broken.set(k);
+        }
       }
     }
     return broken;
@@ -186,17 +205,26 @@ public final class Problem {
 
   /** Whether a clause is awake and cannot be met; what is on and left as above. */
   public boolean isBroken(int clause, BitSet on, @Nullable BitSet[] left) {
-    return isWoken(clause, on) && isUnmeetable(clause, on, left);
+    return isWoken(clause, on) && isUnmeetable(clause, on, words(left));
   }
 
-  private boolean isUnmeetable(int k, BitSet on, @Nullable BitSet[] left) {
+  private long[] @Nullable [] words(@Nullable BitSet[] left) {
+    long[] @Nullable [] words = new long[choices][];
+    for (int c = 0; c < choices; c++) {
+      BitSet values = left[c];
+      words[c] = values == null ? null : words(c, values);
+    }
+    return words;
+  }
+
+  private boolean isUnmeetable(int k, BitSet on, long[] @Nullable [] left) {
     for (int meeter : meeters[k]) {
       if (on.get(meeter)) {
         return false;
       }
     }
     for (int i = 0; i < over[k].length; i++) {
-      BitSet values = left[over[k][i]];
+      long[] values = left[over[k][i]];
       if (values == null || isAnyIn(values, allowed[k][i])) {
         return false;
       }
@@ -204,9 +232,9 @@ public final class Problem {
     return true;
   }
 
-  private static boolean isAnyIn(BitSet values, long[] words) {
-    for (int v = values.nextSetBit(0); v >= 0; v = values.nextSetBit(v + 1)) {
-      if ((words[v >> 6] & 1L << v) != 0) {
+  private static boolean isAnyIn(long[] values, long[] words) {
+    for (int w = 0; w < words.length; w++) {
+      if ((values[w] & words[w]) != 0) {
         return true;
       }
     }
@@ -222,7 +250,7 @@ public final class Problem {
       }
     }
     for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
-      for (int k : wakes[s]) {
+      for (int k : lastWakes[s]) {
         if (isWoken(k, on) && !isMet(k, values, on)) {
           return false;
         }
@@ -272,13 +300,18 @@ public final class Problem {
 
   /** Whether some values or switches meet a clause. */
   boolean isMet(int clause, int[] values, BitSet on) {
+    return isMetWithout(clause, -1, values, on);
+  }
+
+  /** The same, whatever the value of the i-th choice of the clause is. */
+  boolean isMetWithout(int clause, int except, int[] values, BitSet on) {
     for (int meeter : meeters[clause]) {
       if (on.get(meeter)) {
         return true;
       }
     }
     for (int i = 0; i < over[clause].length; i++) {
-      if (isMetBy(clause, i, values[over[clause][i]])) {
+      if (i != except && isMetBy(clause, i, values[over[clause][i]])) {
         return true;
       }
     }
@@ -290,8 +323,14 @@ public final class Problem {
     return (allowed[clause][i][value >> 6] & 1L << value) != 0;
   }
 
-  /** A new search, in which nothing is fixed yet. Not to be shared between threads. */
+  /** A search in which nothing is fixed yet. Not to be shared between threads. */
   public Search search() {
-    return new Search(this);
+    Search known = idle.poll();
+    return known == null ? new Search(this) : known;
+  }
+
+  /** Keeps a search in which nothing is fixed for whoever asks for one next. */
+  void keep(Search search) {
+    idle.offer(search);
   }
 }

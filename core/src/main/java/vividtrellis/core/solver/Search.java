@@ -85,6 +85,15 @@ public final class Search {
     return this;
   }
 
+  /**
+   * Leaves this search to whoever asks the problem for one next; not to be used any more. Whoever
+   * does not call it loses time only.
+   */
+  public void giveBack() {
+    model = null;
+    problem.keep(again());
+  }
+
   /** A place to come back to. What follows from what is fixed so far is drawn first. */
   public int mark() {
     settle();
@@ -169,6 +178,16 @@ public final class Search {
    */
   public Optional<Model> near(Model model, @Nullable BitSet[] narrowed) {
     return Optional.ofNullable(glance.near(model, narrowed));
+  }
+
+  /**
+   * The values that a choice can take at a solution while all else stays as it is; in the
+   * circumstances of {@link #near}.
+   *
+   * @param model a solution with what is fixed
+   */
+  public BitSet apart(Model model, int choice) {
+    return glance.apart(model, choice);
   }
 
   /**
