@@ -54,7 +54,9 @@ final class Judging implements Remedies.Judge {
     private final Supplier<BitSet[]> left;
 
     /** What it comes to, once that was worked out. */
-    private @Nullable Optional<Model> model;
+    private Optional<Model> model = Optional.empty();
+
+    private boolean isFilledIn;
 
     Changed(Brief brief) {
       this.brief = brief;
@@ -65,15 +67,13 @@ final class Judging implements Remedies.Judge {
     }
 
     Optional<Model> filledIn() {
-      Optional<Model> known = model;
-      return known == null ? keep(Judging.this.filledIn(pins, left)) : known;
+      return isFilledIn ? model : keep(Judging.this.filledIn(pins, left));
     }
 
     /** A solution that has the same to tell as the one that is filled in. */
     Optional<Model> alike() {
-      Optional<Model> known = model;
-      if (known != null) {
-        return known;
+      if (isFilledIn) {
+        return model;
       }
       List<Model> solving =
           known().stream()
@@ -90,6 +90,7 @@ final class Judging implements Remedies.Judge {
     }
 
     private Optional<Model> keep(Optional<Model> found) {
+      isFilledIn = true;
       model = found;
       found.ifPresent(each -> last = each);
       return found;
