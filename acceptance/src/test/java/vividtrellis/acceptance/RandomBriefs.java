@@ -22,6 +22,7 @@ import vividtrellis.core.compat.Verdicts;
 final class RandomBriefs {
 
   private static final Set<String> AGE = Set.of("past-support", "past-support-estimated");
+  private static final List<String> BUILDS = List.of("maven", "gradle-groovy");
   private static final int MOST_STARTERS = 8;
   private static final int MOST_MENDED = 8;
 
@@ -80,7 +81,7 @@ final class RandomBriefs {
         Brief.empty()
             .with(Key.NAME, one(List.of("tide-board", "fare-ledger", "berth-booking", "order")))
             .with(Key.GROUP, "saltmarsh.example")
-            .with(Key.BUILD, "maven")
+            .with(Key.BUILD, one(BUILDS))
             .with(Key.PACKAGING, one(edition.packagings()).id())
             .with(Key.SAMPLE, one(edition.samples()).id())
             .with(Key.LAYOUT, one(edition.layouts()).id())
