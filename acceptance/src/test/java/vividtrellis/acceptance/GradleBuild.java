@@ -11,6 +11,7 @@ import vividtrellis.core.compat.Selection;
 import vividtrellis.core.version.Version;
 import vividtrellis.gradle.Daemons;
 import vividtrellis.gradle.GradleHome;
+import vividtrellis.gradle.KotlinForm;
 
 /**
  * Builds Gradle projects by code of Gradle that was put together here, whatever version a project
@@ -51,6 +52,9 @@ final class GradleBuild implements AutoCloseable {
       homes.put(claimed, home);
       Files.writeString(STATE.resolve("plugins.gradle"), INIT);
     }
+    if (isKotlin(selection)) {
+      KotlinForm.adapt(project);
+    }
     List<String> words =
         List.of(
             "-I",
@@ -62,7 +66,12 @@ final class GradleBuild implements AutoCloseable {
 
   /** By what a project was built, where it was not by the version that it asks for. */
   String note(Selection selection) {
-    return "built here by code of Gradle " + OWN + ", not by " + selection.buildVersion();
+    String by = "built here by code of Gradle " + OWN + ", not by " + selection.buildVersion();
+    return isKotlin(selection) ? by + "; its plugins block read as Groovy" : by;
+  }
+
+  private static boolean isKotlin(Selection selection) {
+    return selection.build().equals("gradle-kotlin");
   }
 
   private static Path userHome(String claimed) {

@@ -22,7 +22,7 @@ import vividtrellis.core.compat.Verdicts;
 final class RandomBriefs {
 
   private static final Set<String> AGE = Set.of("past-support", "past-support-estimated");
-  private static final List<String> BUILDS = List.of("maven", "gradle-groovy");
+  private static final List<String> BUILDS = List.of("maven", "gradle-groovy", "gradle-kotlin");
   private static final int MOST_STARTERS = 8;
   private static final int MOST_MENDED = 8;
 

@@ -51,8 +51,7 @@ class RandomBuildsTest {
 
     Written by `./verify --random %d --seed %d`: briefs drawn with that seed, over all lines, languages, levels,
     packagings, samples, layouts, 1 to 8 starters and extras, of which the check accepts each without any caution but
-    that of age. %d were looked at. *Built* with its tests, Maven by its own wrapper, Gradle's Groovy form by code of
-    Gradle 8.8, *started* from the packaged file, *answered* over HTTP; PostgreSQL is here, other servers are not, and
+    that of age. %d were looked at. *Built* with its tests, Maven by its own wrapper, Gradle by code of Gradle 8.8, *started* from the packaged file, *answered* over HTTP; PostgreSQL is here, other servers are not, and
     their projects are not started.
 
     """

@@ -1,17 +1,13 @@
 package vividtrellis.acceptance;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.core.catalog.Edition;
@@ -23,32 +19,10 @@ import vividtrellis.core.render.FileSet.GeneratedFile;
 import vividtrellis.core.render.Renderer;
 
 /**
- * Builds and tests a project, a Maven one with its own wrapper, starts what comes out, and asks it.
+ * Builds and tests a project, a Maven one with its own wrapper, and has what comes out started and
+ * asked.
  */
 final class RealBuild implements AutoCloseable {
-
-  /** Starters whose server is not here: their projects are built, and not started. */
-  private static final Set<String> ELSEWHERE =
-      Set.of(
-          "mysql",
-          "mariadb",
-          "oracle",
-          "sqlserver",
-          "mongodb",
-          "redis",
-          "cassandra",
-          "neo4j",
-          "elasticsearch",
-          "couchbase",
-          "ldap",
-          "rabbitmq",
-          "kafka",
-          "jms-artemis",
-          "jms-activemq",
-          "pulsar",
-          "sessions-redis",
-          "tokens",
-          "local-containers");
 
   /** The newest JDK that code of Gradle 8.8 runs on. */
   private static final int NEWEST_FOR_GRADLE = 22;
@@ -99,9 +73,6 @@ final class RealBuild implements AutoCloseable {
     Selection selection = verdict.selection().orElseThrow();
     String brief = words(selection);
     boolean maven = selection.build().equals("maven");
-    if (selection.build().equals("gradle-kotlin")) {
-      return new Reached(brief, "evaluated", 0, "its Kotlin form is not built here");
-    }
     Optional<Path> jdk = jdk(verdict);
     if (jdk.isEmpty()) {
       return new Reached(brief, "evaluated", 0, "no JDK " + selection.jdk().text() + " is here");
@@ -127,9 +98,11 @@ final class RealBuild implements AutoCloseable {
     String note = built.code() == 0 ? passed : fault(built.both());
     if (how.equals("built")) {
       String differs = maven ? EffectiveModel.fault(project, jdk.get(), selection) : "";
-      boolean plain = selection.starters().stream().noneMatch(ELSEWHERE::contains);
+      boolean plain = Running.canStart(selection);
       String said =
-          !differs.isEmpty() ? differs : plain ? start(project, jdk.get(), selection) : "";
+          !differs.isEmpty()
+              ? differs
+              : plain ? new Running(project, jdk.get(), database).fault(selection) : "";
       how = said.length() > 1 ? "failed" : !plain ? how : said.isEmpty() ? "answered" : "started";
       note = said.length() > 1 ? said : passed;
     }
@@ -210,7 +183,7 @@ final class RealBuild implements AutoCloseable {
         || built.out().contains("could not be resolved");
   }
 
-  private static String fault(String log) {
+  static String fault(String log) {
     String line =
         log.lines()
             .filter(each -> each.startsWith("[ERROR]") || (each.startsWith("> ") && !isTask(each)))
@@ -235,69 +208,9 @@ final class RealBuild implements AutoCloseable {
     return line.startsWith("> Task ") || line.startsWith("> Configure ");
   }
 
-  /** Empty if it answered, a dash if it started and has no address to ask, else what went wrong. */
-  private String start(Path project, Path jdk, Selection selection) throws Exception {
-    Path packaged;
-    boolean maven = selection.build().equals("maven");
-    try (Stream<Path> made = Files.list(project.resolve(maven ? "target" : "build/libs"))) {
-      packaged =
-          made.filter(f -> f.toString().endsWith("." + selection.packaging()))
-              .filter(f -> !f.toString().contains("-plain."))
-              .findFirst()
-              .orElseThrow();
-    }
-    int port = Product.freePort();
-    Path log = project.resolve("run.log");
-    ProcessBuilder app =
-        new ProcessBuilder(
-                jdk + "/bin/java",
-                "-jar",
-                packaged.toString(),
-                "--server.port=" + port,
-                "--debug=false")
-            .directory(project.toFile())
-            .redirectErrorStream(true)
-            .redirectOutput(log.toFile());
-    if (selection.starters().contains("postgresql")) {
-      app.environment().putAll(database.environment());
-    }
-    Process running = app.start();
-    try {
-      for (int i = 0; i < 600 && running.isAlive() && !isUp(log); i++) {
-        Thread.sleep(100);
-      }
-      if (!isUp(log)) {
-        return "it did not start: " + fault(Files.readString(log).replace("\n***", "\n[ERROR]"));
-      }
-      if (!selection.starters().contains("http-api")) {
-        return "-";
-      }
-      String path = selection.sample().equals("walkthrough") ? "/notes" : "/about";
-      int status =
-          HttpClient.newHttpClient()
-              .send(
-                  HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)).build(),
-                  HttpResponse.BodyHandlers.discarding())
-              .statusCode();
-      boolean asksWho =
-          selection.starters().stream().anyMatch(id -> id.matches("sign-in.*|token.*"));
-      boolean none = selection.sample().equals("none");
-      boolean right = none ? status < 500 : asksWho ? status < 500 : status == 200;
-      return right ? "" : path + " answered " + status;
-    } finally {
-      running.destroy();
-      running.waitFor();
-    }
-  }
-
-  /** Servers say that they started, too, a while before the application does. */
-  private static boolean isUp(Path log) throws IOException {
-    return Files.readString(log).lines().anyMatch(line -> line.matches(".* Started \\S+ in .*"));
-  }
-
   static void delete(Path folder) throws IOException {
     try (Stream<Path> all = Files.walk(folder)) {
-      for (Path each : all.sorted(java.util.Comparator.reverseOrder()).toList()) {
+      for (Path each : all.sorted(Comparator.reverseOrder()).toList()) {
         Files.delete(each);
       }
     }

@@ -1,13 +1,17 @@
 package vividtrellis.gradle;
 
+import com.google.common.hash.Hasher;
+import com.google.common.hash.Hashing;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.jar.Attributes;
@@ -30,7 +34,7 @@ public record GradleHome(Path folder, String code, String claimed) {
   private static final String LAUNCHER = "gradle-launcher";
 
   /**
-   * Lays one out; a home that is there already and whole is taken as it is.
+   * Lays one out; a home that is there already, whole and of the same parts is taken as it is.
    *
    * @param parts folder with the archive {@code gradle-api-VERSION.jar} and, in {@code externals},
    *     the libraries that are not in it
@@ -48,11 +52,29 @@ public record GradleHome(Path folder, String code, String claimed) {
     String code = jar.getFileName().toString().replaceAll("gradle-api-|\\.jar", "");
     GradleHome home = new GradleHome(into, code, claimed);
     Path whole = into.resolve("whole");
-    if (!Files.exists(whole)) {
+    String digest = digest(parts);
+    if (!Files.exists(whole) || !Files.readString(whole).equals(digest)) {
+      Files.deleteIfExists(whole);
       home.write(Archive.read(jar), parts.resolve("externals"));
-      Files.createFile(whole);
+      Files.writeString(whole, digest);
     }
     return home;
+  }
+
+  /** What a home is made of: the names and sizes of its parts, and what lays them out. */
+  private static String digest(Path parts) throws IOException {
+    Hasher hasher = Hashing.sha256().newHasher();
+    try (Stream<Path> all = Files.walk(parts)) {
+      for (Path each : all.filter(Files::isRegularFile).sorted().toList()) {
+        hasher.putUnencodedChars(parts.relativize(each).toString()).putLong(Files.size(each));
+      }
+    }
+    for (Class<?> each : List.of(GradleHome.class, Archive.class, Jars.class, Relocation.class)) {
+      try (InputStream in = each.getResourceAsStream(each.getSimpleName() + ".class")) {
+        hasher.putBytes(Objects.requireNonNull(in).readAllBytes());
+      }
+    }
+    return hasher.hash().toString();
   }
 
   private void write(Archive archive, Path externals) throws IOException {
@@ -67,6 +89,11 @@ public record GradleHome(Path folder, String code, String claimed) {
           .forEach(everywhere::add);
     }
     Set<String> wanted = new TreeSet<>(archive.libraries());
+    try (Stream<Path> all = Files.list(externals)) {
+      all.map(each -> each.getFileName().toString())
+          .filter(name -> name.contains("-compiler-plugin-"))
+          .forEach(wanted::add);
+    }
     wanted.addAll(everywhere);
     wanted.remove(libraries);
     Map<String, Map<String, byte[]>> jars = Jars.of(archive, claimed, everywhere);

@@ -7,7 +7,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -15,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import vividtrellis.gradle.script.ScriptText;
 
 /** A home that is laid out here builds what is right, and refuses what is wrong. */
 class GradleHomeTest {
@@ -30,6 +33,25 @@ class GradleHomeTest {
       tasks.named('test') { useJUnitPlatform() }
       println "claims to be ${gradle.gradleVersion}"
       """;
+  private static final String SETTINGS = "rootProject.name = 'berth'";
+  private static final String LIBRARIES =
+      "[libraries]\njunit = \"org.junit.jupiter:junit-jupiter:5.14.4\"\n";
+  private static final String KOTLIN =
+      """
+      plugins {
+        id("java")
+      }
+      repositories { mavenCentral() }
+      java { toolchain { languageVersion = JavaLanguageVersion.of(%d) } }
+      dependencies {
+        testImplementation(libs.junit) { exclude(group = "org.apiguardian") }
+        testRuntimeOnly("org.junit.platform:junit-platform-launcher:1.14.4")
+      }
+      tasks.withType<Test>().configureEach {
+        useJUnitPlatform()
+      }
+      """
+          .formatted(Runtime.version().feature());
   private static final String BERTH = "class Berth { int number() { return 7; } }";
   private static final String TEST =
       """
@@ -71,17 +93,32 @@ class GradleHomeTest {
   }
 
   private static Path project(String wrong, String right) throws IOException {
+    return project(Map.of("settings.gradle", SETTINGS, "build.gradle", BUILD), wrong, right);
+  }
+
+  private static Path kotlinProject(String wrong, String right) throws IOException {
+    Path project =
+        project(
+            Map.of(
+                "settings.gradle.kts", SETTINGS.replace('\'', '"'),
+                "build.gradle.kts", KOTLIN,
+                "gradle/libs.versions.toml", LIBRARIES),
+            wrong,
+            right);
+    KotlinForm.adapt(project);
+    return project;
+  }
+
+  private static Path project(Map<String, String> scripts, String wrong, String right)
+      throws IOException {
     Path project = Files.createTempDirectory(temp, "a b");
-    for (String[] each :
-        new String[][] {
-          {"settings.gradle", "rootProject.name = 'berth'"},
-          {"build.gradle", BUILD},
-          {"src/main/java/Berth.java", BERTH},
-          {"src/test/java/BerthTest.java", TEST}
-        }) {
-      Path file = project.resolve(each[0]);
+    Map<String, String> files = new HashMap<>(scripts);
+    files.put("src/main/java/Berth.java", BERTH);
+    files.put("src/test/java/BerthTest.java", TEST);
+    for (Map.Entry<String, String> each : files.entrySet()) {
+      Path file = project.resolve(each.getKey());
       Files.createDirectories(file.getParent());
-      Files.writeString(file, each[1].replace(right, wrong));
+      Files.writeString(file, each.getValue().replace(right, wrong));
     }
     return project;
   }
@@ -111,6 +148,43 @@ class GradleHomeTest {
       })
   void whatIsWrongFails(String right, String wrong, String said) throws Exception {
     assertThat(run(project(wrong, right), "build")).startsWith("1 ").contains("BUILD FAILED", said);
+  }
+
+  @Test
+  void itBuildsAndTestsAProjectOfTheKotlinForm() throws Exception {
+    Path project = kotlinProject("", "\0");
+
+    assertThat(run(project, "build")).startsWith("0 ").contains("BUILD SUCCESSFUL");
+    assertThat(project.resolve("build/test-results/test/TEST-BerthTest.xml"))
+        .content()
+        .contains("tests=\"1\"", "failures=\"0\"");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "useJUnitPlatform | useJUnitPlattform | build.gradle.kts:11:3: error: unresolved reference",
+        "libs.junit       | libs.junitt       | build.gradle.kts:7:27: error: unresolved reference",
+        "group =          | grupp =           | build.gradle.kts:7:44: error: cannot find a"
+            + " parameter",
+        "LanguageVersion.of | LanguageVersion.to | build.gradle.kts:5:"
+      })
+  void whatIsWrongInAScriptInKotlinFailsWhereItIs(String right, String wrong, String said)
+      throws Exception {
+    assertThat(run(kotlinProject(wrong, right), "build"))
+        .startsWith("1 ")
+        .contains("BUILD FAILED", said);
+  }
+
+  @Test
+  void aPluginsBlockEndsWhereItsBracesDo() {
+    ScriptText text =
+        ScriptText.of("import a.B\nplugins {\n  id(\"x}\\\"}\") { apply() }\n}\njava { }\n");
+
+    assertThat(text.plugins()).isEqualTo("plugins {\n  id(\"x}\\\"}\") { apply() }\n}");
+    assertThat(text.rest()).isEqualTo("import a.B\n\n\n\njava { }\n");
+    assertThatThrownBy(() -> ScriptText.of("plugins {")).hasMessageContaining("does not end");
   }
 
   @Test
