@@ -13,10 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.eclipse.aether.artifact.Artifact;
-import org.eclipse.aether.artifact.DefaultArtifact;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
@@ -30,13 +27,10 @@ import vividtrellis.core.catalog.Root.Kind;
 import vividtrellis.core.version.Version;
 
 /**
- * Asks a registry for everything that Maven projects of an edition would ask it for: each root, for
- * each framework version, and for each language version that stands in for the managed one.
+ * Asks a registry for everything that projects of an edition would ask it for: each root, for each
+ * framework version, and for each language version that stands in for the managed one.
  */
 public final class ReachAudit {
-
-  private static final Pattern WORD =
-      Pattern.compile("\\{\\{([a-zA-Z]+)}}|\\$\\{([A-Za-z0-9.-]+)}");
 
   private final Edition edition;
   private final Repository registry;
@@ -47,6 +41,7 @@ public final class ReachAudit {
   private final Map<Object, Object> models = Base.cache();
   private final Map<String, Optional<Base>> bases = new HashMap<>();
   private final List<Root> roots;
+  private final Coordinates written;
 
   private ReachAudit(
       Edition edition,
@@ -61,6 +56,7 @@ public final class ReachAudit {
     this.told = told;
     this.roots = Root.of(edition);
     this.closures = new Closures(registry, Closures.maven(edition));
+    this.written = new Coordinates(roots, closures);
   }
 
   /**
@@ -116,6 +112,23 @@ public final class ReachAudit {
   }
 
   private boolean all() throws IOException {
+    for (Root root : roots) {
+      for (String own : root.isAlike() ? versions(root) : List.<String>of()) {
+        if (Instant.now().isAfter(deadline)) {
+          return false;
+        }
+        String which = own.isEmpty() ? null : root.language() + "@" + own;
+        if (!answers.has(root.key(), Root.ANY, which)) {
+          String coordinates =
+              root.coordinates()
+                  + ":"
+                  + Coordinates.filled(String.valueOf(root.version()), null, own, null);
+          Set<String> lacks = closures.apart(Coordinates.artifact(root, coordinates));
+          answers.put(new Hole(root.key(), Root.ANY, which, List.copyOf(lacks), null));
+        }
+      }
+    }
+    told.accept(Root.ANY + ": " + answers.holesOf(Root.ANY) + " roots lack something");
     for (Framework framework : edition.frameworks()) {
       for (Line line : framework.lines()) {
         for (Version version : line.versions()) {
@@ -135,7 +148,7 @@ public final class ReachAudit {
   private boolean of(Framework framework, @Nullable Version version) throws IOException {
     String of = version == null ? framework.id() : framework.id() + "@" + version;
     for (Root root : roots) {
-      if (root.isFor(framework.id(), version)) {
+      if (!root.isAlike() && root.isFor(framework.id(), version)) {
         for (Optional<String> language : languages(root, framework, version)) {
           if (Instant.now().isAfter(deadline)) {
             return false;
@@ -148,6 +161,16 @@ public final class ReachAudit {
     }
     told.accept(of + ": " + answers.holesOf(of) + " roots lack something");
     return true;
+  }
+
+  /** The versions of its language that a root has to be asked for with; an empty one for none. */
+  private List<String> versions(Root root) {
+    String template = String.valueOf(root.version());
+    Optional<Language> language =
+        edition.languages().stream().filter(each -> each.id().equals(root.language())).findFirst();
+    return template.contains("{{") && language.isPresent()
+        ? language.get().versions().stream().map(Version::text).toList()
+        : List.of("");
   }
 
   /**
@@ -180,22 +203,21 @@ public final class ReachAudit {
       throws IOException {
     Optional<Base> base = base(framework, version, of, language);
     String which = language.orElse(null);
+    String own = Coordinates.own(root, framework, version, which);
     if (base.isEmpty()) {
       // Without its base nothing of it can be built; that is told once, of what makes the base.
       if (root.kind() == Kind.POM && root.option() instanceof Framework) {
-        Set<String> lacks = Set.of(coordinates(root, version, which, null) + " or what it names");
+        Set<String> lacks = Set.of(written.of(root, version, own, null) + " or what it names");
         answers.put(new Hole(root.key(), of, which, List.copyOf(lacks), null));
       }
       return;
     }
-    String coordinates = coordinates(root, version, which, base.get());
+    String coordinates = written.of(root, version, own, base.get());
     if (coordinates.endsWith(":")) {
       answers.put(new Hole(root.key(), of, which, List.of(coordinates + " no version"), null));
       return;
     }
-    String[] parts = coordinates.split(":", -1);
-    String extension = root.kind() == Kind.POM ? "pom" : "jar";
-    Artifact artifact = new DefaultArtifact(parts[0], parts[1], extension, parts[2]);
+    Artifact artifact = Coordinates.artifact(root, coordinates);
     Set<String> lacks =
         switch (root.kind()) {
           case POM -> {
@@ -204,7 +226,7 @@ public final class ReachAudit {
             yield missing;
           }
           case DEPENDENCY -> closures.onPath(artifact, List.of(), base.get());
-          case APART -> closures.apart(artifact);
+          case APART, SCRIPT_PLUGIN -> closures.apart(artifact);
           case PLUGIN -> closures.plugin(artifact);
         };
     String under = lacks.isEmpty() ? null : under(root, artifact, base.get());
@@ -246,7 +268,8 @@ public final class ReachAudit {
           List<String> lists = new ArrayList<>();
           for (Contribution binding : framework.bindings()) {
             if (binding.parent() != null) {
-              String own = filled(String.valueOf(binding.parent().version()), version, null, null);
+              String own =
+                  Coordinates.filled(String.valueOf(binding.parent().version()), version, "", null);
               parent = Optional.of(binding.parent().key() + ":" + own);
             }
             binding
@@ -256,7 +279,8 @@ public final class ReachAudit {
                         lists.add(
                             bom.key()
                                 + ":"
-                                + filled(String.valueOf(bom.version()), version, null, null)));
+                                + Coordinates.filled(
+                                    String.valueOf(bom.version()), version, "", null)));
           }
           Map<String, String> properties = language.map(this::properties).orElse(Map.of());
           return Base.of(
@@ -282,58 +306,5 @@ public final class ReachAudit {
                           }
                         }));
     return properties;
-  }
-
-  private String coordinates(
-      Root root, @Nullable Version version, @Nullable String language, @Nullable Base base) {
-    String own = root.version();
-    Optional<String> found =
-        own != null
-            ? Optional.of(filled(own, version, language, base))
-            : base == null ? Optional.empty() : version(root, version, language, base);
-    return root.coordinates() + ":" + found.orElse("");
-  }
-
-  private Optional<String> version(
-      Root root, @Nullable Version version, @Nullable String language, Base base) {
-    String key = root.coordinates();
-    Optional<String> managed = base.managed(key);
-    if (root.kind() != Kind.PLUGIN) {
-      return managed;
-    }
-    // Another binding of the same option, or the framework's, may say the version.
-    Optional<String> elsewhere =
-        roots.stream()
-            .filter(each -> each.kind() == Kind.PLUGIN && each.coordinates().equals(key))
-            .filter(each -> each.version() != null)
-            .filter(
-                each -> each.option().equals(root.option()) || each.option() instanceof Framework)
-            .filter(each -> isOf(each, version))
-            .map(each -> filled(String.valueOf(each.version()), version, language, base))
-            .findFirst();
-    return elsewhere.or(() -> base.plugin(key)).or(() -> closures.bound(key));
-  }
-
-  /** Whether what one framework says holds for a project with a version, or for one without. */
-  private static boolean isOf(Root root, @Nullable Version version) {
-    return !(root.option() instanceof Framework framework)
-        || framework.lines().isEmpty() == (version == null);
-  }
-
-  private static String filled(
-      String template, @Nullable Version version, @Nullable String language, @Nullable Base base) {
-    String own = language == null ? "" : language.substring(language.indexOf('@') + 1);
-    Matcher words = WORD.matcher(template);
-    StringBuilder text = new StringBuilder();
-    while (words.find()) {
-      String word = words.group(1);
-      String value =
-          word == null
-              ? base == null ? own : base.property(words.group(2)).orElse(own)
-              : word.equals("frameworkVersion") ? String.valueOf(version) : own;
-      words.appendReplacement(text, Matcher.quoteReplacement(value));
-    }
-    words.appendTail(text);
-    return text.toString();
   }
 }

@@ -44,8 +44,20 @@ class ReachAuditTest {
 
   private static final String EDITION =
       """
-      builds: [{ id: maven, label: M, summary: S., documentation: "https://b.example", versions: [3.9] }]
-      languages: [{ id: java, label: J, summary: S., documentation: "https://j.example", levels: [{ level: 17, long-term: yes }] }]
+      builds:
+        - { id: maven, label: M, summary: S., documentation: "https://b.example", versions: [3.9] }
+        - { id: scripted, label: S, summary: S., documentation: "https://b.example", versions: [8.8] }
+      languages:
+        - { id: java, label: J, summary: S., documentation: "https://j.example", levels: [{ level: 17, long-term: yes }] }
+        - id: tongue
+          label: Tongue
+          summary: S.
+          documentation: https://j.example
+          versions: [2.1, 2.0]
+          bindings:
+            - when: ["no build:maven", "language:tongue"]
+              script: [{ plugin: t.plugin, version: "{{languageVersion}}", alias: t }]
+              fetches: [{ artifact: "t:tool", version: "{{languageVersion}}" }]
       frameworks:
         - id: frame
           label: Frame
@@ -104,6 +116,13 @@ class ReachAuditTest {
       pom("deep", version, "");
       jar("one", version);
     }
+    for (String version : List.of("2.0", "2.1")) {
+      served.put(
+          "t/plugin/t.plugin.gradle.plugin/%1$s/t.plugin.gradle.plugin-%1$s.pom".formatted(version),
+          pomOf("t.plugin", "t.plugin.gradle.plugin", version, needs("deep", "1.0.1")));
+      served.put("t/tool/%1$s/tool-%1$s.pom".formatted(version), pomOf("t", "tool", version, ""));
+    }
+    served.put("t/tool/2.0/tool-2.0.jar", new byte[] {1});
     pom("other", "5", "");
     jar("other", "5");
     jar("deep", "1.0.1");
@@ -126,10 +145,14 @@ class ReachAuditTest {
   private void pom(String name, String version, String more) {
     served.put(
         "g/%s/%s/%s-%s.pom".formatted(name, version, name, version),
-        ("<project><modelVersion>4.0.0</modelVersion><groupId>g</groupId><artifactId>%s</artifactId>"
-                    .formatted(name)
-                + "<version>%s</version>%s</project>".formatted(version, more))
-            .getBytes(StandardCharsets.UTF_8));
+        pomOf("g", name, version, more));
+  }
+
+  private static byte[] pomOf(String group, String name, String version, String more) {
+    return ("<project><modelVersion>4.0.0</modelVersion><groupId>%s</groupId><artifactId>%s</artifactId>"
+                .formatted(group, name)
+            + "<version>%s</version>%s</project>".formatted(version, more))
+        .getBytes(StandardCharsets.UTF_8);
   }
 
   private void jar(String name, String version) {
@@ -165,6 +188,12 @@ class ReachAuditTest {
     assertThat(report.whole()).isTrue();
     assertThat(report.holes())
         .containsExactly(
+            new Hole(
+                "apart t:tool:{{languageVersion}}",
+                "any",
+                "tongue@2.1",
+                List.of("t:tool:jar:2.1"),
+                null),
             new Hole("g:one", "frame@1.0.2", null, List.of("g:deep:jar:1.0.2"), "g:deep"));
     assertThat(downloaded).as("asked for, not fetched").noneMatch(p -> p.matches("g/.*[.]jar"));
 
@@ -184,6 +213,24 @@ class ReachAuditTest {
         .isEmpty();
   }
 
+  @Test
+  void whatARunningBuildAsksForIsMissingWithThatBuildAlone() throws IOException {
+    Report report = run(Optional.empty(), Duration.ofMinutes(1));
+    Verdicts verdicts =
+        new Verdicts(edition().reaching(ReachReader.read("reach.yaml", report.text())));
+    Brief tongue = Brief.empty().with(Key.NAME, "tide-board").with(Key.LANGUAGE, "tongue@2.1");
+
+    Verdict scripted = verdicts.judge(tongue.with(Key.BUILD, "scripted"), 2026);
+    assertThat(scripted.findings())
+        .extracting(Finding::rule)
+        .containsExactly("tongue-out-of-reach");
+    assertThat(scripted.findings().get(0).because()).startsWith("Tongue 2.1 cannot be fetched");
+    assertThat(scripted.findings().get(0).picks()).containsExactly("/language", "/build");
+    assertThat(verdicts.judge(tongue.with(Key.BUILD, "maven"), 2026).findings()).isEmpty();
+    Brief open = tongue.with(Key.BUILD, "scripted").with(Key.LANGUAGE, "tongue");
+    assertThat(verdicts.judge(open, 2026).brief().get(Key.LANGUAGE)).contains("tongue@2.0");
+  }
+
   /** A pick that nobody looked at would count as within reach. */
   @Test
   void theShippedReachKnowsEveryRootOfTheShippedEdition() {
@@ -194,7 +241,7 @@ class ReachAuditTest {
         String of = framework.id() + "@" + version;
         Set<String> holes =
             shipped.reach().holes().stream()
-                .filter(hole -> hole.of().equals(of))
+                .filter(hole -> hole.of().equals(of) || hole.of().equals(Root.ANY))
                 .map(Hole::root)
                 .collect(Collectors.toSet());
         assertThat(Root.of(shipped))
@@ -204,7 +251,9 @@ class ReachAuditTest {
                 root ->
                     assertThat(shipped.reach().whole().getOrDefault(root.key(), Set.of()))
                         .as(root.key())
-                        .anyMatch(each -> (each + "+").startsWith(of + "+")));
+                        .anyMatch(
+                            each ->
+                                (each + "+").startsWith((root.isAlike() ? Root.ANY : of) + "+")));
       }
     }
   }
@@ -216,8 +265,8 @@ class ReachAuditTest {
     jar("deep", "1.0.2");
     Report second = run(Optional.empty(), Duration.ofMinutes(1));
 
-    assertThat(first.holes()).hasSize(1);
-    assertThat(second.holes()).isEmpty();
+    assertThat(first.holes()).hasSize(2);
+    assertThat(second.holes()).extracting(Hole::of).containsExactly(Root.ANY);
   }
 
   @Test
@@ -242,7 +291,7 @@ class ReachAuditTest {
             Duration.ofMinutes(1),
             line -> {});
 
-    assertThat(report.holes()).hasSize(1);
+    assertThat(report.holes()).hasSize(2);
     server.stop(0);
     assertThatThrownBy(() -> run(Optional.empty(), Duration.ofMinutes(1)))
         .isInstanceOf(UncheckedIOException.class)

@@ -20,7 +20,7 @@ import vividtrellis.core.document.Node;
  * @param sources {@code main} and {@code test} to where the code lies, for a build that must be
  *     told
  * @param plugins of a Maven build
- * @param fetches what the plugins of a Maven build ask a registry for only while they run
+ * @param fetches what the plugins of a build ask a registry for only while they run
  * @param script plugins and parts of a Gradle build
  * @param settings profile to (dotted key to value); the profile {@code shared} holds everywhere
  * @param services what the application talks to, by name, as a compose file describes it

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Contribution.Artifact;
@@ -37,6 +38,12 @@ public record Root(
     Scope scope,
     List<Term> when) {
 
+  /** In a hole: with every framework version alike. */
+  public static final String ANY = "any";
+
+  /** What stands in a version that the framework version has a say in. */
+  private static final Pattern OF_FRAMEWORK = Pattern.compile("\\{\\{frameworkVersion}}|\\$\\{");
+
   /** How a build resolves a root. */
   public enum Kind {
     /** A parent or a list of versions: its own file and those that it names. */
@@ -45,8 +52,10 @@ public record Root(
     DEPENDENCY(""),
     /** Read by a compiler or by a plugin, with versions of its own. */
     APART("apart "),
-    /** A plugin of the build. */
-    PLUGIN("plugin ");
+    /** A plugin of a Maven build. */
+    PLUGIN("plugin "),
+    /** A plugin of a Gradle build: its marker, and what that leads to. */
+    SCRIPT_PLUGIN("script plugin ");
 
     private final String word;
 
@@ -67,11 +76,11 @@ public record Root(
 
   /** Tells it from other roots; the same in the file of a reach. */
   public String key() {
-    boolean own = version != null && kind != Kind.PLUGIN;
+    boolean own = version != null && kind != Kind.PLUGIN && kind != Kind.SCRIPT_PLUGIN;
     return kind.word + coordinates() + (own ? ":" + version : "");
   }
 
-  /** Every root of a Maven build, and of what both build systems share, in the catalog's order. */
+  /** Every root of the builds of an edition, in the catalog's order. */
   public static List<Root> of(Edition edition) {
     List<Root> roots = new ArrayList<>();
     add(edition.builds(), Variable.BUILD, roots);
@@ -128,6 +137,18 @@ public record Root(
       parts(plugin.body())
           .forEach(part -> roots.add(of(Kind.APART, option, variable, part, binding)));
     }
+    for (Contribution.Plugin plugin : binding.script()) {
+      if (plugin.version() != null) {
+        Artifact marker =
+            new Artifact(
+                plugin.id(),
+                plugin.id() + ".gradle.plugin",
+                plugin.version(),
+                Scope.COMPILE,
+                List.of());
+        roots.add(of(Kind.SCRIPT_PLUGIN, option, variable, marker, binding));
+      }
+    }
     return roots.build();
   }
 
@@ -168,6 +189,13 @@ public record Root(
 
   private static String text(@Nullable Node node) {
     return node instanceof Node.Scalar scalar ? String.valueOf(scalar.text()) : "";
+  }
+
+  /** Whether it is resolved alike with every framework version. */
+  public boolean isAlike() {
+    return (kind == Kind.APART || kind == Kind.SCRIPT_PLUGIN)
+        && version != null
+        && !OF_FRAMEWORK.matcher(version).find();
   }
 
   /** Whether it is asked for by a build with one of a framework's versions. */

@@ -62,27 +62,31 @@ final class ReachRules {
    * Where something is missing.
    *
    * @param option that asks for it
-   * @param of the framework version that it is missing for
+   * @param of the framework version that it is missing for, or that of the language
    */
   private record Place(Option option, String of, Set<Term> when) {}
 
   private void add(Root root, Hole hole) {
+    boolean alike = hole.of().equals(Root.ANY);
     int at = hole.of().indexOf('@');
     String framework = at < 0 ? hole.of() : hole.of().substring(0, at);
     Version version = at < 0 ? null : new Version(hole.of().substring(at + 1));
-    if (!root.isFor(framework, version)) {
+    if (!alike && !root.isFor(framework, version)) {
       return;
     }
     Set<Term> when = new LinkedHashSet<>();
     when.add(picked(root, hole, framework, version));
-    when.add(Term.parse("framework:" + framework + (version == null ? "" : " [" + version + "]")));
+    if (!alike) {
+      when.add(
+          Term.parse("framework:" + framework + (version == null ? "" : " [" + version + "]")));
+    }
     root.when().stream()
-        .filter(term -> term.variable() != Variable.FRAMEWORK)
+        .filter(term -> alike || term.variable() != Variable.FRAMEWORK)
         .map(term -> at(term, hole))
         .forEach(when::add);
     if (root.kind() != Kind.DEPENDENCY
         && when.stream().noneMatch(term -> term.variable() == Variable.BUILD)) {
-      when.add(Term.parse("build:maven"));
+      when.add(Term.parse(root.kind() == Kind.SCRIPT_PLUGIN ? "no build:maven" : "build:maven"));
     }
     for (Term out : keptOut(root, hole.under())) {
       when.add(out);
@@ -91,8 +95,14 @@ final class ReachRules {
       return;
     }
     places
-        .computeIfAbsent(new Place(root.option(), hole.of(), when), place -> new TreeSet<>())
+        .computeIfAbsent(new Place(root.option(), of(hole), when), place -> new TreeSet<>())
         .addAll(hole.lacks());
+  }
+
+  /** With what it is missing: a framework version, or the version of a language. */
+  private static String of(Hole hole) {
+    String language = hole.language();
+    return hole.of().equals(Root.ANY) && language != null ? language : hole.of();
   }
 
   private static Term not(Term term) {
@@ -177,8 +187,7 @@ final class ReachRules {
     Reach reach = edition.reach();
     Map<String, String> args =
         Map.of(
-            "label", place.option().about().label(),
-            "with", with(place),
+            "what", (place.option().about().label() + " " + with(place)).strip(),
             "day", reach.day(),
             "lacks", String.join(", ", named),
             "more", Integer.toString(lacks.size() - named.size()));
@@ -194,10 +203,13 @@ final class ReachRules {
   }
 
   private String with(Place place) {
+    if (place.of().equals(Root.ANY)) {
+      return "";
+    }
     int at = place.of().indexOf('@');
     String id = at < 0 ? place.of() : place.of().substring(0, at);
     String label = edition.framework(id).map(each -> each.about().label()).orElse(id);
-    return place.option() instanceof Options.Framework
+    return place.option() instanceof Options.Framework || place.option().id().equals(id)
         ? place.of().substring(at + 1)
         : Sentences.say(
             "out-of-reach-with", Map.of("label", label, "version", place.of().substring(at + 1)));
