@@ -25,7 +25,7 @@ final class GradleBuild implements AutoCloseable {
   /** The plugin of Spring Boot 4 asks for at least this; what is older gets what the code is. */
   private static final String CLAIMED = "8.14.5";
 
-  private static final String OWN = "8.8";
+  static final String OWN = "8.8";
   private static final Version ASKS = new Version("4.0.0");
 
   /** Plugins come from the same registry as everything else. */
@@ -46,12 +46,7 @@ final class GradleBuild implements AutoCloseable {
   Command.Result build(Path project, Selection selection) throws Exception {
     Version version = selection.frameworkVersion();
     String claimed = version == null || version.compareTo(ASKS) < 0 ? OWN : CLAIMED;
-    GradleHome home = homes.get(claimed);
-    if (home == null) {
-      home = GradleHome.assemble(PARTS, STATE.resolve("home-" + claimed), claimed);
-      homes.put(claimed, home);
-      Files.writeString(STATE.resolve("plugins.gradle"), INIT);
-    }
+    GradleHome home = home(claimed);
     if (isKotlin(selection)) {
       KotlinForm.adapt(project);
     }
@@ -64,6 +59,17 @@ final class GradleBuild implements AutoCloseable {
     return new Command(project, home.command(jdk, userHome(claimed), words)).run(PATIENCE_SECONDS);
   }
 
+  /** A home that is of this version, or says so. */
+  GradleHome home(String claimed) throws IOException {
+    GradleHome home = homes.get(claimed);
+    if (home == null) {
+      home = GradleHome.assemble(PARTS, STATE.resolve("home-" + claimed), claimed);
+      homes.put(claimed, home);
+      Files.writeString(STATE.resolve("plugins.gradle"), INIT);
+    }
+    return home;
+  }
+
   /** By what a project was built, where it was not by the version that it asks for. */
   String note(Selection selection) {
     String by = "built here by code of Gradle " + OWN + ", not by " + selection.buildVersion();
@@ -74,7 +80,7 @@ final class GradleBuild implements AutoCloseable {
     return selection.build().equals("gradle-kotlin");
   }
 
-  private static Path userHome(String claimed) {
+  static Path userHome(String claimed) {
     return STATE.resolve("user-" + claimed);
   }
 

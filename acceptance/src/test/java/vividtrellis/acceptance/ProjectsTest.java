@@ -1,13 +1,8 @@
 package vividtrellis.acceptance;
 
-import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.sun.net.httpserver.HttpServer;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.net.InetAddress;
-import java.net.InetSocketAddress;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -18,9 +13,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.atomic.AtomicInteger;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -207,50 +199,5 @@ class ProjectsTest {
           assertThat(answer.statusCode()).as(answer.body()).isEqualTo(201);
           assertThat(body(port, "/notes")).contains("High at noon");
         });
-  }
-
-  /** The scripts fetch what the properties name; here that is a stand-in, since no Gradle is. */
-  @Test
-  void aGradleProjectFetchesItsGradleOnceAndRunsIt(Running product) throws Exception {
-    Path project = take(product, "build=gradle-kotlin", "framework=spring-boot@4.1", "+h2");
-    ByteArrayOutputStream zip = new ByteArrayOutputStream();
-    try (ZipOutputStream out = new ZipOutputStream(zip)) {
-      out.putNextEntry(new ZipEntry("gradle-9.8.1/bin/gradle"));
-      out.write("#!/bin/sh\necho stand-in builds \"$@\" in \"$PWD\"\n".getBytes(UTF_8));
-      out.closeEntry();
-    }
-    AtomicInteger asked = new AtomicInteger();
-    HttpServer server =
-        HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
-    server.createContext(
-        "/",
-        exchange -> {
-          asked.incrementAndGet();
-          exchange.sendResponseHeaders(200, zip.size());
-          exchange.getResponseBody().write(zip.toByteArray());
-          exchange.close();
-        });
-    server.start();
-    try {
-      Path properties = project.resolve("gradle/wrapper/gradle-wrapper.properties");
-      String address = "http\\\\://127.0.0.1:" + server.getAddress().getPort();
-      Files.writeString(
-          properties,
-          Files.readString(properties).replaceFirst("=.*/distributions", "=" + address));
-      for (int i = 0; i < 2; i++) {
-        Command.Result built =
-            new Command(project.getParent(), List.of(project + "/gradlew", "build", "--offline"))
-                .with(
-                    Map.of(
-                        "JAVA_HOME", jdk(17).toString(),
-                        "GRADLE_USER_HOME", temp.resolve("gradle home").toString()))
-                .run(60);
-        assertThat(built.code()).as(built.both()).isZero();
-        assertThat(built.out()).contains("stand-in builds build --offline in " + project);
-      }
-      assertThat(asked).hasValue(1);
-    } finally {
-      server.stop(0);
-    }
   }
 }

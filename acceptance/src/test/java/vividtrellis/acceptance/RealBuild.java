@@ -25,7 +25,7 @@ import vividtrellis.core.render.Renderer;
 final class RealBuild implements AutoCloseable {
 
   /** The newest JDK that code of Gradle 8.8 runs on. */
-  private static final int NEWEST_FOR_GRADLE = 22;
+  static final int NEWEST_FOR_GRADLE = 22;
 
   private static final Edition EDITION = ShippedEdition.load();
 
@@ -59,6 +59,17 @@ final class RealBuild implements AutoCloseable {
     return Renderer.render(ProjectPlanner.plan(verdict, EDITION, ShippedEdition.surroundings()));
   }
 
+  static void write(Verdict verdict, Path project) throws IOException {
+    for (GeneratedFile file : files(verdict).files()) {
+      Path there = project.resolve(file.path());
+      Files.createDirectories(there.getParent());
+      Files.writeString(there, file.text());
+      if (file.mode().equals("755") && !there.toFile().setExecutable(true)) {
+        throw new IOException(there + " cannot be made to run");
+      }
+    }
+  }
+
   /** Whether the check told beforehand that the registry lacks something of it. */
   private static boolean isToldOutOfReach(Verdict verdict) {
     return verdict.findings().stream().anyMatch(each -> each.rule().endsWith("-out-of-reach"));
@@ -78,14 +89,7 @@ final class RealBuild implements AutoCloseable {
       return new Reached(brief, "evaluated", 0, "no JDK " + selection.jdk().text() + " is here");
     }
     Path project = Files.createTempDirectory(temp, "case");
-    for (GeneratedFile file : files(verdict).files()) {
-      Path there = project.resolve(file.path());
-      Files.createDirectories(there.getParent());
-      Files.writeString(there, file.text());
-      if (file.mode().equals("755") && !there.toFile().setExecutable(true)) {
-        throw new IOException(there + " cannot be made to run");
-      }
-    }
+    write(verdict, project);
     long start = System.nanoTime();
     Command.Result built =
         maven ? build(project, jdk.get(), "-o") : gradle.build(project, selection);
@@ -98,11 +102,11 @@ final class RealBuild implements AutoCloseable {
     String note = built.code() == 0 ? passed : fault(built.both());
     if (how.equals("built")) {
       String differs = maven ? EffectiveModel.fault(project, jdk.get(), selection) : "";
-      boolean plain = Running.canStart(selection);
+      boolean plain = StartedProject.canStart(selection);
       String said =
           !differs.isEmpty()
               ? differs
-              : plain ? new Running(project, jdk.get(), database).fault(selection) : "";
+              : plain ? new StartedProject(project, jdk.get(), database).fault(selection) : "";
       how = said.length() > 1 ? "failed" : !plain ? how : said.isEmpty() ? "answered" : "started";
       note = said.length() > 1 ? said : passed;
     }
@@ -146,7 +150,7 @@ final class RealBuild implements AutoCloseable {
     return jdk(from, to);
   }
 
-  private static Optional<Path> jdk(int from, int to) {
+  static Optional<Path> jdk(int from, int to) {
     try (Stream<Path> jdks = Files.list(Path.of("/usr/lib/jvm"))) {
       return jdks.filter(jdk -> Files.exists(jdk.resolve("bin/javac")))
           .filter(jdk -> level(jdk) >= from && level(jdk) <= to)

@@ -56,6 +56,7 @@ public record GradleHome(Path folder, String code, String claimed) {
     if (!Files.exists(whole) || !Files.readString(whole).equals(digest)) {
       Files.deleteIfExists(whole);
       home.write(Archive.read(jar), parts.resolve("externals"));
+      home.writeCommand();
       Files.writeString(whole, digest);
     }
     return home;
@@ -113,6 +114,23 @@ public record GradleHome(Path folder, String code, String claimed) {
         manifest.getMainAttributes().put(Attributes.Name.CLASS_PATH, libraries);
         write(lib.resolve(each), Map.of(), manifest);
       }
+    }
+  }
+
+  /** What a wrapper starts. */
+  private void writeCommand() throws IOException {
+    Path command = Files.createDirectories(folder.resolve("bin")).resolve("gradle");
+    Files.writeString(
+        command,
+        """
+        #!/bin/sh
+        home=$(CDPATH= cd -- "$(dirname -- "$0")/.." && pwd)
+        exec "${JAVA_HOME:-/usr}/bin/java" -Xmx64m -Dorg.gradle.appname=gradle -cp "$home/lib/%s" \
+          org.gradle.launcher.GradleMain "$@"
+        """
+            .formatted(jar(LAUNCHER)));
+    if (!command.toFile().setExecutable(true)) {
+      throw new IOException(command + " cannot be made to run");
     }
   }
 

@@ -12,13 +12,13 @@ import java.util.stream.Stream;
 import vividtrellis.core.compat.Selection;
 
 /**
- * A built project that is started and asked.
+ * A built project, to be started and asked.
  *
  * @param project its folder
  * @param jdk that it runs on
  * @param database for those that want one
  */
-record Running(Path project, Path jdk, LocalDatabase database) {
+record StartedProject(Path project, Path jdk, LocalDatabase database) {
 
   /** Starters whose server is not here: their projects are built, and not started. */
   private static final Set<String> ELSEWHERE =
