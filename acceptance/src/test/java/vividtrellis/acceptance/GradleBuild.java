@@ -30,7 +30,8 @@ final class GradleBuild implements AutoCloseable {
 
   /** Plugins come from the same registry as everything else. */
   private static final String INIT =
-      "beforeSettings { it.pluginManagement { repositories { mavenCentral() } } }\n";
+      "beforeSettings { it.pluginManagement { repositories { mavenCentral() } } }\n"
+          + ResolvedPaths.SHOWING;
 
   private static final long MOST_KEPT = 3_000_000_000L;
   private static final int PATIENCE_SECONDS = 600;
@@ -55,7 +56,8 @@ final class GradleBuild implements AutoCloseable {
             "-I",
             STATE.resolve("plugins.gradle").toString(),
             "-Porg.gradle.java.installations.auto-download=false",
-            "build");
+            "build",
+            "shownPaths");
     return new Command(project, home.command(jdk, userHome(claimed), words)).run(PATIENCE_SECONDS);
   }
 

@@ -98,10 +98,18 @@ final class RealBuild implements AutoCloseable {
     }
     boolean told = isMissing(built) && isToldOutOfReach(verdict);
     String how = built.code() == 0 ? "built" : told ? "not fetchable here" : "failed";
-    String passed = maven ? "" : gradle.note(selection);
-    String note = built.code() == 0 ? passed : fault(built.both());
+    String note = built.code() == 0 ? "" : fault(built.both());
     if (how.equals("built")) {
-      String differs = maven ? EffectiveModel.fault(project, jdk.get(), selection) : "";
+      String passed = maven ? "" : gradle.note(selection);
+      String differs;
+      if (maven) {
+        differs = EffectiveModel.fault(project, jdk.get(), selection);
+      } else {
+        Path twin = project.resolve("build/twin");
+        ResolvedPaths.Difference paths = ResolvedPaths.of(verdict, built.out(), twin, jdk.get());
+        differs = paths.fault();
+        passed += paths.newer().isEmpty() ? "" : "; newer than with Maven: " + paths.newer();
+      }
       boolean plain = StartedProject.canStart(selection);
       String said =
           !differs.isEmpty()

@@ -89,6 +89,26 @@ class ShippedProjectsTest {
         .contains("kotlin-bom = { module = \"org.jetbrains.kotlin:kotlin-bom\"");
   }
 
+  /** At one dependency alone, Tomcat came back by the next that brings the same starter. */
+  @Test
+  void whatIsKeptOutOfAGradleProjectIsKeptOutOfAllOfIt() {
+    Brief brief =
+        Brief.empty()
+            .with(Key.NAME, "fare-ledger")
+            .with(Key.FRAMEWORK, "spring-boot@4.1")
+            .with(Key.BUILD, "gradle-kotlin")
+            .withStarters(List.of("http-api", "server-jetty", "api-description"));
+
+    assertThat(text(files(brief), "build.gradle.kts"))
+        .contains(
+            """
+            configurations.configureEach {
+                exclude(group = "org.springframework.boot", module = "spring-boot-starter-tomcat")
+            }
+            """)
+        .containsOnlyOnce("exclude(");
+  }
+
   @Test
   void whatReadsAnnotationsSharesOnePlaceInTheBuild() throws Exception {
     Build build = pom(files("spring-boot@3.5", "less-boilerplate", "object-mapping")).getBuild();

@@ -3,7 +3,6 @@ package vividtrellis.catalog.agreement;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.StringReader;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -93,7 +92,8 @@ record BuildFacts(
       List<String> without =
           each.getExclusions().stream().map(e -> e.getGroupId() + ":" + e.getArtifactId()).toList();
       String key = each.getGroupId() + ":" + each.getArtifactId();
-      add(dependencies, scope, key, version(pom, each.getVersion()), without);
+      add(dependencies, scope, key, version(pom, each.getVersion()));
+      without.forEach(out -> dependencies.add("without " + out));
     }
     String jdk = "";
     Set<String> plugins = new TreeSet<>();
@@ -105,7 +105,7 @@ record BuildFacts(
           && dom.getChild("annotationProcessorPaths") != null) {
         for (Xpp3Dom path : dom.getChild("annotationProcessorPaths").getChildren()) {
           String key = value(path, "groupId") + ":" + value(path, "artifactId");
-          add(dependencies, "processor", key, version(pom, value(path, "version")), List.of());
+          add(dependencies, "processor", key, version(pom, value(path, "version")));
         }
       }
       if (plugin.getArtifactId().equals("maven-enforcer-plugin")) {
@@ -123,12 +123,7 @@ record BuildFacts(
     OVERRIDES.forEach(
         (property, list) -> {
           if (pom.getProperties().containsKey(property)) {
-            add(
-                dependencies,
-                "override",
-                list,
-                pom.getProperties().getProperty(property),
-                List.of());
+            add(dependencies, "override", list, pom.getProperties().getProperty(property));
           }
         });
     String level = pom.getProperties().getProperty("java.version");
@@ -145,7 +140,7 @@ record BuildFacts(
     Stream.of(Key.LANGUAGE, Key.ALONGSIDE)
         .flatMap(key -> brief.get(key).stream())
         .filter(pick -> pick.startsWith("kotlin@"))
-        .map(pick -> "override org.jetbrains.kotlin:kotlin-bom " + pick.substring(7) + " []")
+        .map(pick -> "override org.jetbrains.kotlin:kotlin-bom " + pick.substring(7))
         .filter(bound -> !maven.dependencies().contains(bound))
         .filter(bound -> !brief.require(Key.FRAMEWORK).equals("none"))
         .forEach(bound -> assertThat(fewer.remove(bound)).as(bound).isTrue());
@@ -162,10 +157,9 @@ record BuildFacts(
         : version;
   }
 
-  private static void add(
-      Set<String> all, String scope, String key, String version, List<String> without) {
+  private static void add(Set<String> all, String scope, String key, String version) {
     if (!BY_ITSELF.contains(key)) {
-      all.add(scope + " " + key + " " + version + " " + new TreeSet<>(without));
+      all.add(scope + " " + key + " " + version);
     }
   }
 
@@ -180,23 +174,21 @@ record BuildFacts(
     String level = "";
     String jdk = "";
     Set<String> plugins = new TreeSet<>();
-    for (int i = 0; i < build.size(); i++) {
-      String statement = build.get(i);
+    for (String statement : build) {
       String name = statement.replaceFirst("[( ].*", "");
       String scope = SCOPES.get(name.replaceFirst("^dependencies/", ""));
       if (statement.contains("enforcedPlatform(")) {
         String[] own =
             library(catalog, statement.replaceFirst(".*enforcedPlatform\\(([^)]+)\\).*", "$1"));
-        add(dependencies, "override", own[0], own[1], List.of());
+        add(dependencies, "override", own[0], own[1]);
       } else if (scope != null && !statement.contains("platform(")) {
         String what = statement.substring(statement.indexOf('(') + 1, statement.length() - 1);
-        List<String> without = new ArrayList<>();
-        for (int j = i + 1; j < build.size() && build.get(j).startsWith(name + "/exclude"); j++) {
-          without.add(build.get(j).replaceFirst(".*group=([^,]+), module=([^)]+)\\)", "$1:$2"));
-        }
         String[] own =
             what.startsWith("libs.") ? library(catalog, what) : new String[] {what, null};
-        add(dependencies, scope, own[0], own[1], without);
+        add(dependencies, scope, own[0], own[1]);
+      } else if (name.equals("configurations.configureEach/exclude")) {
+        dependencies.add(
+            statement.replaceFirst(".*group=([^,]+), module=([^)]+)\\)", "without $1:$2"));
       } else if (name.startsWith("plugins/")) {
         named(plugins, plugin(catalog, statement.replaceAll("^plugins/\\w+\\(|\\).*$", "")));
       } else if (name.matches("group|version|description")) {

@@ -1,6 +1,7 @@
 package vividtrellis.core.render;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import vividtrellis.core.catalog.Contribution.Scope;
@@ -108,6 +109,7 @@ final class GradleWriter {
     build.plugins().forEach(plugin -> parts.addAll(plugin.body()));
     List<BuildPart> before = parts.stream().filter(p -> !p.name().startsWith("tasks ")).toList();
     before.forEach(part -> apart(script, part));
+    exclusions(script);
     dependencies(script);
     parts.stream().filter(p -> !before.contains(p)).forEach(part -> apart(script, part));
     return script.text();
@@ -134,6 +136,33 @@ final class GradleWriter {
           default -> property.name();
         };
     script.line(name + " = " + script.quoted(property.value()), property.cause());
+  }
+
+  /**
+   * What is kept out, of all configurations: at one dependency alone it would come back by the next
+   * one that brings it, while Maven looks at the nearest only.
+   */
+  private void exclusions(Script script) {
+    Map<String, Exclusion> all = new LinkedHashMap<>();
+    build.dependencies().stream()
+        .flatMap(each -> each.without().stream())
+        .forEach(each -> all.putIfAbsent(each.group() + ":" + each.artifact(), each));
+    if (all.isEmpty()) {
+      return;
+    }
+    Cause cause = all.values().iterator().next().cause();
+    script.blank(cause);
+    script.open("configurations.configureEach", cause);
+    for (Exclusion out : all.values()) {
+      String group = script.quoted(out.group());
+      String module = script.quoted(out.artifact());
+      script.line(
+          kotlin
+              ? "exclude(group = %s, module = %s)".formatted(group, module)
+              : "exclude group: %s, module: %s".formatted(group, module),
+          out.cause());
+    }
+    script.close(cause);
   }
 
   private void dependencies(Script script) {
@@ -174,20 +203,6 @@ final class GradleWriter {
             ? catalog.library(dependency.artifact())
             : script.quoted(dependency.key());
     String configuration = configuration(dependency.scope());
-    if (dependency.without().isEmpty()) {
-      script.line(script.statement(configuration, what), dependency.cause());
-      return;
-    }
-    script.open(configuration + "(" + what + ")", dependency.cause());
-    for (Exclusion out : dependency.without()) {
-      String group = script.quoted(out.group());
-      String module = script.quoted(out.artifact());
-      script.line(
-          kotlin
-              ? "exclude(group = %s, module = %s)".formatted(group, module)
-              : "exclude group: %s, module: %s".formatted(group, module),
-          out.cause());
-    }
-    script.close(dependency.cause());
+    script.line(script.statement(configuration, what), dependency.cause());
   }
 }

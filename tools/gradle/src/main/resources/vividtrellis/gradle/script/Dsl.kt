@@ -41,6 +41,9 @@ fun Project.repositories(configuration: RepositoryHandler.() -> Unit) = reposito
 fun <T : ModuleDependency> T.exclude(group: String? = null, module: String? = null): T =
     apply { exclude(listOfNotNull(group?.let { "group" to it }, module?.let { "module" to it }).toMap()) }
 
+fun Configuration.exclude(group: String? = null, module: String? = null): Configuration =
+    exclude(listOfNotNull(group?.let { "group" to it }, module?.let { "module" to it }).toMap())
+
 inline fun <reified T : Any> Project.the(): T = extensions.getByType(T::class.java)
 
 inline fun <reified T : Any> Project.configure(noinline action: T.() -> Unit) =
