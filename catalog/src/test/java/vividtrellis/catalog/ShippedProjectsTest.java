@@ -89,6 +89,21 @@ class ShippedProjectsTest {
         .contains("kotlin-bom = { module = \"org.jetbrains.kotlin:kotlin-bom\"");
   }
 
+  /** A handler's path variables have no names otherwise, and its first request is a 500. */
+  @Test
+  void groovyKeepsTheNamesOfParametersInBothBuilds() {
+    Brief brief =
+        Brief.empty()
+            .with(Key.NAME, "fare-ledger")
+            .with(Key.LANGUAGE, "groovy")
+            .withStarters(List.of("http-api"));
+
+    assertThat(text(files(brief.with(Key.BUILD, "gradle-kotlin")), "build.gradle.kts"))
+        .contains("groovyOptions.setParameters(true)");
+    assertThat(text(files(brief.with(Key.BUILD, "maven")), "pom.xml"))
+        .contains("<parameters>true</parameters>");
+  }
+
   /** At one dependency alone, Tomcat came back by the next that brings the same starter. */
   @Test
   void whatIsKeptOutOfAGradleProjectIsKeptOutOfAllOfIt() {
