@@ -123,7 +123,7 @@ final class BuildCases {
 
   /** With as many of the starters that are still to come as it bears, and what those need. */
   private Verdict filled(Brief brief) {
-    // What is only evaluated is no proof of a starter.
+    // A Gradle case whose JDK is not here is evaluated only, which is no proof of a starter.
     boolean built = brief.require(Key.BUILD).equals("maven");
     Brief grown = brief;
     for (String starter : List.copyOf(starters)) {

@@ -15,6 +15,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import vividtrellis.acceptance.RealBuild.Reached;
+import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.pack.Receipt;
 
@@ -25,7 +26,6 @@ import vividtrellis.core.pack.Receipt;
  */
 class BuildsTest {
 
-  private static final List<String> FORMS = List.of("maven", "gradle-groovy", "gradle-kotlin");
   private static final Path KEPT = Product.CHECKOUT.resolve(".state/builds.tsv");
   private static final Path TABLE = Product.CHECKOUT.resolve("docs/builds.md");
 
@@ -41,7 +41,7 @@ class BuildsTest {
           cases.stream().filter(v -> v.selection().orElseThrow().build().equals(asked)).toList();
     } else if (!all) {
       List<Verdict> every = cases;
-      cases = FORMS.stream().map(each -> today(every, each)).toList();
+      cases = ShippedEdition.load().builds().stream().map(each -> today(every, each.id())).toList();
     }
     Map<String, Reached> known = all ? known() : new LinkedHashMap<>();
     List<Reached> faults = new ArrayList<>();

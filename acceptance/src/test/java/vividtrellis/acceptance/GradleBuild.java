@@ -20,7 +20,7 @@ import vividtrellis.gradle.KotlinForm;
 final class GradleBuild implements AutoCloseable {
 
   private static final Path STATE = Product.CHECKOUT.resolve(".state/gradle");
-  private static final Path PARTS = Product.CHECKOUT.resolve("tools/gradle/target/parts");
+  static final Path PARTS = Product.CHECKOUT.resolve("tools/gradle/target/parts");
 
   /** The plugin of Spring Boot 4 asks for at least this; what is older gets what the code is. */
   private static final String CLAIMED = "8.14.5";

@@ -1,26 +1,32 @@
 package vividtrellis.acceptance;
 
+import static java.nio.charset.StandardCharsets.ISO_8859_1;
 import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -31,8 +37,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
+import vividtrellis.core.catalog.Contribution;
+import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.compat.Verdicts;
-import vividtrellis.gradle.Daemons;
 
 /**
  * {@code gradlew} fetches what its properties name, from a server that does as it should or not.
@@ -46,9 +53,9 @@ class GradlewTest {
   private final AtomicInteger asked = new AtomicInteger();
 
   /** What is sent of the zip, with or without a word about its length. */
-  private volatile byte[] sent = new byte[0];
+  private volatile Path sent = Path.of("");
 
-  private volatile int said = -1;
+  private volatile long said = -1;
 
   @BeforeEach
   void serve() throws IOException {
@@ -73,7 +80,7 @@ class GradlewTest {
         OutputStream out = socket.getOutputStream();
         String length = said < 0 ? "" : "Content-Length: " + said + "\r\n";
         out.write(("HTTP/1.1 200 OK\r\n" + length + "Connection: close\r\n\r\n").getBytes(UTF_8));
-        out.write(sent);
+        Files.copy(sent, out);
         out.flush();
         socket.shutdownOutput();
         while (socket.getInputStream().read() >= 0) {
@@ -115,43 +122,51 @@ class GradlewTest {
     return temp.resolve("user home");
   }
 
-  private static String digest(byte[] zip) throws Exception {
-    String hex = HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(zip));
-    return "distributionSha256Sum=" + hex + "\n";
-  }
-
-  private static byte[] zip(String entry, String text) throws IOException {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    try (ZipOutputStream out = new ZipOutputStream(bytes)) {
-      out.putNextEntry(new ZipEntry(entry));
-      out.write(text.getBytes(UTF_8));
-      out.closeEntry();
+  private static String digest(Path zip) throws Exception {
+    MessageDigest digest = MessageDigest.getInstance("SHA-256");
+    try (InputStream in = new DigestInputStream(Files.newInputStream(zip), digest)) {
+      in.transferTo(OutputStream.nullOutputStream());
     }
-    return bytes.toByteArray();
+    return "distributionSha256Sum=" + HexFormat.of().formatHex(digest.digest()) + "\n";
   }
 
-  private static byte[] zip(Path folder, String below) throws IOException {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    try (ZipOutputStream out = new ZipOutputStream(bytes);
+  /** All of a folder, as a home of Gradle. */
+  private Path zip(Path folder) throws IOException {
+    Path zip = Files.createTempFile(temp, "made", ".zip");
+    try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(zip));
         Stream<Path> all = Files.walk(folder)) {
       out.setLevel(Deflater.NO_COMPRESSION);
       for (Path each : all.toList()) {
         boolean file = Files.isRegularFile(each);
-        out.putNextEntry(new ZipEntry(below + "/" + folder.relativize(each) + (file ? "" : "/")));
+        String name = "gradle-" + GradleBuild.OWN + "/" + folder.relativize(each);
+        out.putNextEntry(new ZipEntry(name + (file ? "" : "/")));
         if (file) {
           Files.copy(each, out);
         }
         out.closeEntry();
       }
     }
-    return bytes.toByteArray();
+    return zip;
+  }
+
+  private Path zip(String name, String text) throws IOException {
+    Path folder = Files.createTempDirectory(temp, "home");
+    Path file = folder.resolve(name);
+    Files.createDirectories(file.getParent());
+    Files.writeString(file, text);
+    return zip(folder);
+  }
+
+  private Path cut(Path zip) throws IOException {
+    byte[] bytes = Files.readAllBytes(zip);
+    return Files.write(temp.resolve("cut.zip"), Arrays.copyOf(bytes, bytes.length - 30));
   }
 
   @Test
   void aDistributionIsFetchedOnceAndBuildsTheProject() throws Exception {
     try (GradleBuild builds = new GradleBuild(JDK)) {
-      sent = zip(builds.home(GradleBuild.OWN).folder(), "gradle-" + GradleBuild.OWN);
-      said = sent.length;
+      sent = zip(builds.home(GradleBuild.OWN).folder());
+      said = Files.size(sent);
       Path project = project(digest(sent));
 
       for (int i = 0; i < 2; i++) {
@@ -167,31 +182,60 @@ class GradlewTest {
       }
       assertThat(project.resolve("build/libs/tide-board-0.1.0.jar")).isNotEmptyFile();
       assertThat(asked).hasValue(1);
-    } finally {
-      Daemons.end(GradleBuild.userHome(GradleBuild.OWN));
     }
+  }
+
+  /** What the catalog says that Gradle's Groovy compiler asks for stands in Gradle's own class. */
+  @Test
+  void theModulesOfGroovyAreThoseOfGradle() throws Exception {
+    Path jar = GradleBuild.PARTS.resolve("gradle-api-" + GradleBuild.OWN + ".jar");
+    Set<String> asked;
+    try (ZipFile archive = new ZipFile(jar.toFile())) {
+      ZipEntry type = archive.getEntry("org/gradle/api/tasks/GroovyRuntime.class");
+      String text = new String(archive.getInputStream(type).readAllBytes(), ISO_8859_1);
+      asked =
+          Pattern.compile("groovy-[a-z]+")
+              .matcher(text)
+              .results()
+              .map(each -> "org.apache.groovy:" + each.group())
+              .collect(Collectors.toSet());
+    }
+
+    assertThat(ShippedEdition.load().languages())
+        .filteredOn(each -> each.id().equals("groovy"))
+        .flatExtracting(Option::bindings)
+        .flatExtracting(Contribution::fetches)
+        .extracting(Contribution.Artifact::key)
+        .containsExactlyInAnyOrderElementsOf(asked);
   }
 
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',
       value = {
-        "whole | 00 | has the SHA-256",
-        "cut   | -- | could not be fetched whole",
-        "mute  | -- | is no whole zip",
-        "other | -- | holds no gradle-8.8/bin",
-        "away  | -- | could not be fetched whole"
+        "another digest | has the SHA-256",
+        "cut            | could not be fetched whole",
+        "cut, no length | is no whole zip",
+        "no Gradle      | holds no gradle-8.8/bin",
+        "no server      | could not be fetched whole"
       })
-  void whatDoesNotComeWholeIsToldInOneLineAndLeavesNothing(String how, String wanted, String told)
+  void whatDoesNotComeWholeIsToldInOneLineAndLeavesNothing(String how, String told)
       throws Exception {
-    byte[] whole =
-        zip("gradle-8.8/bin/gradle", "#!/bin/sh\necho built " + "by a stand-in ".repeat(99));
+    Path whole = zip("bin/gradle", "#!/bin/sh\necho built " + "by a stand-in ".repeat(99));
     sent =
-        how.equals("cut") || how.equals("mute") ? Arrays.copyOf(whole, whole.length - 30) : whole;
-    sent = how.equals("other") ? zip("gradle-8.8/readme", "no Gradle") : sent;
-    said = how.equals("mute") ? -1 : how.equals("other") ? sent.length : whole.length;
-    Path project = project(wanted.equals("00") ? "distributionSha256Sum=00\n" : "");
-    if (how.equals("away")) {
+        switch (how) {
+          case "cut", "cut, no length" -> cut(whole);
+          case "no Gradle" -> zip("readme", "no Gradle");
+          default -> whole;
+        };
+    said =
+        switch (how) {
+          case "cut" -> Files.size(whole);
+          case "cut, no length" -> -1;
+          default -> Files.size(sent);
+        };
+    Path project = project(how.equals("another digest") ? "distributionSha256Sum=00\n" : "");
+    if (how.equals("no server")) {
       server.close();
     }
 

@@ -22,7 +22,6 @@ import vividtrellis.core.compat.Verdicts;
 final class RandomBriefs {
 
   private static final Set<String> AGE = Set.of("past-support", "past-support-estimated");
-  private static final List<String> BUILDS = List.of("maven", "gradle-groovy", "gradle-kotlin");
   private static final int MOST_STARTERS = 8;
   private static final int MOST_MENDED = 8;
 
@@ -81,7 +80,7 @@ final class RandomBriefs {
         Brief.empty()
             .with(Key.NAME, one(List.of("tide-board", "fare-ledger", "berth-booking", "order")))
             .with(Key.GROUP, "saltmarsh.example")
-            .with(Key.BUILD, one(BUILDS))
+            .with(Key.BUILD, one(edition.builds()).id())
             .with(Key.PACKAGING, one(edition.packagings()).id())
             .with(Key.SAMPLE, one(edition.samples()).id())
             .with(Key.LAYOUT, one(edition.layouts()).id())

@@ -14,6 +14,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
+import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.compat.Verdict.FilledIn;
 import vividtrellis.core.compat.Verdict.Finding;
 import vividtrellis.core.compat.Verdict.Offer;
@@ -52,6 +53,28 @@ class VerdictsTest {
     assertThat(judge(verdict.brief()).brief()).isEqualTo(verdict.brief());
     assertThat(judge(NAMED.withStarters(List.of("web"))).brief().get(Key.SAMPLE))
         .contains("endpoint");
+  }
+
+  /** Searches go from one answer to the next; whoever has them before changes none. */
+  @Test
+  void manyThreadsGetTheAnswersThatOneGets() {
+    List<String> starters = TestEdition.load().starters().stream().map(Starter::id).toList();
+    List<Brief> briefs =
+        IntStream.range(0, 1 << Math.min(6, starters.size()))
+            .mapToObj(
+                set ->
+                    IntStream.range(0, starters.size())
+                        .filter(i -> (set >> i & 1) == 1)
+                        .mapToObj(starters::get)
+                        .toList())
+            .map(NAMED::withStarters)
+            .toList();
+    List<Verdict> alone =
+        briefs.stream().map(b -> new Verdicts(TestEdition.load()).judge(b, 2026)).toList();
+
+    for (int round = 0; round < 5; round++) {
+      assertThat(briefs.parallelStream().map(this::judge).toList()).isEqualTo(alone);
+    }
   }
 
   @Test

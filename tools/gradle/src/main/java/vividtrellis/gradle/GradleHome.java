@@ -62,7 +62,9 @@ public record GradleHome(Path folder, String code, String claimed) {
     return home;
   }
 
-  /** What a home is made of: the names and sizes of its parts, and what lays them out. */
+  /**
+   * What a home is made of: the names and sizes of its parts, and what lays them out and stands in.
+   */
   private static String digest(Path parts) throws IOException {
     Hasher hasher = Hashing.sha256().newHasher();
     try (Stream<Path> all = Files.walk(parts)) {
@@ -70,8 +72,12 @@ public record GradleHome(Path folder, String code, String claimed) {
         hasher.putUnencodedChars(parts.relativize(each).toString()).putLong(Files.size(each));
       }
     }
+    List<String> own = new ArrayList<>(Jars.STAND_INS);
     for (Class<?> each : List.of(GradleHome.class, Archive.class, Jars.class, Relocation.class)) {
-      try (InputStream in = each.getResourceAsStream(each.getSimpleName() + ".class")) {
+      own.add(each.getName().replace('.', '/') + ".class");
+    }
+    for (String each : own) {
+      try (InputStream in = GradleHome.class.getResourceAsStream("/" + each)) {
         hasher.putBytes(Objects.requireNonNull(in).readAllBytes());
       }
     }

@@ -16,6 +16,15 @@ final class Jars {
   /** The jar of all libraries that stand in the archive itself, and of those that tests use. */
   static final String LIBRARIES = "third-party";
 
+  private static final String AGENT = "org/gradle/instrumentation/agent/Agent.class";
+  private static final String COMPILE_TASK =
+      "org/gradle/internal/compiler/java/IncrementalCompileTask.class";
+  private static final String COMPILE_TASK_1 = COMPILE_TASK.replace(".class", "$1.class");
+  private static final String KOTLIN_API = "org/gradle/kotlin/dsl/support/KotlinApi.class";
+
+  /** Classes of ours for modules that the archive lacks. */
+  static final List<String> STAND_INS = List.of(AGENT, COMPILE_TASK, COMPILE_TASK_1, KOTLIN_API);
+
   private static final String TESTING = "third-party-testing";
 
   /** What signs or indexes the archive as one, and file systems that nobody asks for. */
@@ -59,20 +68,10 @@ final class Jars {
     for (Map.Entry<String, byte[]> each : archive.entries().entrySet()) {
       jars.put(each.getKey(), each.getValue());
     }
-    jars.standIn(
-        "gradle-instrumentation-agent", "org/gradle/instrumentation/agent/Agent.class", List.of());
-    jars.standIn(
-        "gradle-java-compiler-plugin",
-        "org/gradle/internal/compiler/java/IncrementalCompileTask.class",
-        List.of());
-    jars.standIn(
-        "gradle-java-compiler-plugin",
-        "org/gradle/internal/compiler/java/IncrementalCompileTask$1.class",
-        List.of());
-    jars.standIn(
-        "gradle-kotlin-dsl",
-        "org/gradle/kotlin/dsl/support/KotlinApi.class",
-        List.of("gradle-core"));
+    jars.standIn("gradle-instrumentation-agent", AGENT, List.of());
+    jars.standIn("gradle-java-compiler-plugin", COMPILE_TASK, List.of());
+    jars.standIn("gradle-java-compiler-plugin", COMPILE_TASK_1, List.of());
+    jars.standIn("gradle-kotlin-dsl", KOTLIN_API, List.of("gradle-core"));
     jars.add(
         "gradle-kotlin-dsl",
         SERVICES + "org.gradle.initialization.GradleApiSpecProvider",

@@ -127,13 +127,18 @@ class GradleHomeTest {
   void itBuildsAndTestsAProjectAndSaysWhatItClaims() throws Exception {
     Path project = project("", "\0");
 
-    assertThat(run(project, "build"))
-        .startsWith("0 ")
-        .contains("BUILD SUCCESSFUL", "claims to be 8.14.5");
+    assertThat(built(project)).contains("claims to be 8.14.5");
+  }
+
+  /** What was said while it was built, tested and packaged. */
+  private static String built(Path project) throws Exception {
+    String said = run(project, "build");
+    assertThat(said).startsWith("0 ").contains("BUILD SUCCESSFUL");
     assertThat(project.resolve("build/libs/berth.jar")).isNotEmptyFile();
     assertThat(project.resolve("build/test-results/test/TEST-BerthTest.xml"))
         .content()
         .contains("tests=\"1\"", "failures=\"0\"");
+    return said;
   }
 
   @ParameterizedTest
@@ -152,12 +157,7 @@ class GradleHomeTest {
 
   @Test
   void itBuildsAndTestsAProjectOfTheKotlinForm() throws Exception {
-    Path project = kotlinProject("", "\0");
-
-    assertThat(run(project, "build")).startsWith("0 ").contains("BUILD SUCCESSFUL");
-    assertThat(project.resolve("build/test-results/test/TEST-BerthTest.xml"))
-        .content()
-        .contains("tests=\"1\"", "failures=\"0\"");
+    built(kotlinProject("", "\0"));
   }
 
   @ParameterizedTest

@@ -30,6 +30,7 @@ final class Accessors {
           import org.gradle.api.*
           import org.gradle.api.artifacts.*
           import org.gradle.api.artifacts.dsl.*
+          import org.gradle.api.provider.Provider
           import org.gradle.api.tasks.*
           """);
 
@@ -86,9 +87,7 @@ final class Accessors {
             addProvider("NAME", what as Provider<MinimalExternalModuleDependency>, action as Action<MinimalExternalModuleDependency>)
           val NamedDomainObjectContainer<Configuration>.`NAME`: NamedDomainObjectProvider<Configuration>
             get() = named("NAME")
-          """
-              .replace("Provider<", "org.gradle.api.provider.Provider<")
-              .replace("NamedDomainObjectorg.gradle.api.provider.", "NamedDomainObject"),
+          """,
           name,
           "ExternalModuleDependency");
     }
