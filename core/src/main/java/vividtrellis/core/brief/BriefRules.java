@@ -111,13 +111,23 @@ public final class BriefRules {
     if (Character.isDigit(name.charAt(0))) {
       return "name-leading-digit";
     }
-    if (!NAME.matcher(name).matches()) {
+    if (!isName(name)) {
       return lettersFault(name);
     }
     if (isWord(name)) {
       return "name-keyword";
     }
     return Names.refusedByFileSystems(name) ? "name-refused-by-file-systems" : null;
+  }
+
+  // The length first: a form with parts that repeat takes the stack apart on a text of thousands.
+
+  private static boolean isName(String text) {
+    return text.length() <= LONGEST_NAME && NAME.matcher(text).matches();
+  }
+
+  private static boolean isGroup(String text) {
+    return text.length() <= LONGEST_GROUP && GROUP.matcher(text).matches();
   }
 
   private static String lettersFault(String name) {
@@ -128,9 +138,7 @@ public final class BriefRules {
       return "name-path";
     }
     boolean capitals = name.chars().anyMatch(Character::isUpperCase);
-    return capitals && NAME.matcher(name.toLowerCase(Locale.ROOT)).matches()
-        ? "name-capital"
-        : "name-letters";
+    return capitals && isName(name.toLowerCase(Locale.ROOT)) ? "name-capital" : "name-letters";
   }
 
   /** A name of the right form that is as near to the given one as can be. */
@@ -161,7 +169,7 @@ public final class BriefRules {
       block("group-too-long", Key.GROUP, args, Domain.DEFAULT_GROUP);
       return;
     }
-    if (!GROUP.matcher(given).matches()) {
+    if (!isGroup(given)) {
       block("group-letters", Key.GROUP, args, workingGroup(given));
       return;
     }
@@ -248,8 +256,8 @@ public final class BriefRules {
   private Map<Key, String> withoutPackage() {
     return brief.texts().entrySet().stream()
         .filter(each -> each.getKey() == Key.NAME || each.getKey() == Key.GROUP)
-        .filter(each -> each.getKey() != Key.NAME || NAME.matcher(each.getValue()).matches())
-        .filter(each -> each.getKey() != Key.GROUP || GROUP.matcher(each.getValue()).matches())
+        .filter(each -> each.getKey() != Key.NAME || isName(each.getValue()))
+        .filter(each -> each.getKey() != Key.GROUP || isGroup(each.getValue()))
         .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
   }
 

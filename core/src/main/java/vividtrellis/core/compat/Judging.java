@@ -160,20 +160,22 @@ final class Judging implements Remedies.Judge {
   }
 
   @Override
-  public Remedies.Left left(Brief brief, int most) {
+  public Remedies.Left left(Brief brief) {
     Pins pins = new Pins(brief, board);
     List<Draft> drafts = named(brief, pins);
-    int others = Math.min(Conflicts.MOST, most - drafts.size());
-    List<Conflict> conflicts =
-        others > 0 ? Conflicts.among(pins.pins(), board, search, others) : List.of();
-    int blockers = drafts.size() + conflicts.size();
+    int broken =
+        board.problem().broken(Pin.switches(pins.pins()), Pin.left(pins.pins())).cardinality();
+    // Rules that are at odds only together are found one at a time.
+    int much = drafts.size() + broken + (broken == 0 && !isSolvable(pins.pins()) ? 1 : 0);
     return new Remedies.Left(
-        blockers,
-        blockers < most,
+        much,
         () ->
             !drafts.isEmpty()
                 ? drafts.get(0).mending()
-                : conflicts.isEmpty() ? List.of() : Mending.of(conflicts.get(0), brief, board));
+                : Conflicts.among(pins.pins(), board, search, 1).stream()
+                    .findFirst()
+                    .map(conflict -> Mending.of(conflict, brief, board))
+                    .orElse(List.of()));
   }
 
   private List<Draft> named(Brief brief, Pins pins) {

@@ -47,19 +47,15 @@ final class Remedies {
   private static final int LONGEST = 40;
 
   /** How many changed briefs are judged in all for one verdict, however many findings it has. */
-  private static final int MOST_JUDGED = 200;
+  private static final int MOST_JUDGED = 100;
 
   /** Judges a changed brief. */
   interface Judge {
     /** Whether nothing blocks it. */
     boolean fits(Brief brief);
 
-    /**
-     * What is left to mend.
-     *
-     * @param most after how many to stop counting
-     */
-    Left left(Brief brief, int most);
+    /** What is left to mend. */
+    Left left(Brief brief);
 
     /** Whatever speaks against what a brief that fits comes to. */
     Set<String> troubles(Brief brief);
@@ -68,12 +64,11 @@ final class Remedies {
   /**
    * What is left to mend in a brief.
    *
-   * @param blockers how many
-   * @param all whether there are no more than that
-   * @param first the changes that may mend the first one; none if there is none
+   * @param much a measure of it, 0 for nothing; with fewer rules broken it is less
+   * @param first the changes that may mend the first of it; none if there is nothing
    */
-  record Left(int blockers, boolean all, Supplier<List<Change>> first) {
-    static final Left TOO_MUCH = new Left(1, true, List::of);
+  record Left(int much, Supplier<List<Change>> first) {
+    static final Left TOO_MUCH = new Left(1, List::of);
   }
 
   /**
@@ -110,7 +105,7 @@ final class Remedies {
   private final int standing;
   private final Map<Brief, Left> judged = new HashMap<>();
   private final Map<Brief, Boolean> fitting = new HashMap<>();
-  private final Map<Brief, Boolean> troubled = new HashMap<>();
+  private final Map<Brief, Set<String>> troubled = new HashMap<>();
   private final Supplier<Set<String>> before;
 
   /**
@@ -195,15 +190,11 @@ final class Remedies {
     return shown;
   }
 
-  /**
-   * What is left to mend; once enough has been judged, too much to go on.
-   *
-   * @param most after how many to stop counting
-   */
-  private Left left(Brief brief, int most) {
+  /** What is left to mend; once enough has been judged, too much to go on. */
+  private Left left(Brief brief) {
     Left known = judged.get(brief);
-    if (known == null || (!known.all() && known.blockers() < most)) {
-      known = judged.size() > MOST_JUDGED ? Left.TOO_MUCH : judge.left(brief, most);
+    if (known == null) {
+      known = judged.size() > MOST_JUDGED ? Left.TOO_MUCH : judge.left(brief);
       judged.put(brief, known);
     }
     return known;
@@ -242,17 +233,13 @@ final class Remedies {
    * or to a framework version that cannot be relied on, even if the one before could not be either.
    */
   private boolean isTroubled(Way way) {
-    return troubled.computeIfAbsent(
-        way.result(),
-        changed -> {
-          Set<String> troubles = judge.troubles(changed);
-          boolean moved =
-              way.changes().stream()
-                  .anyMatch(
-                      each -> each instanceof Change.Move move && move.key() == Key.FRAMEWORK);
-          return !before.get().containsAll(troubles)
-              || (moved && UNRELIABLE.stream().anyMatch(troubles::contains));
-        });
+    Set<String> troubles = troubled.computeIfAbsent(way.result(), judge::troubles);
+    // Two ways can come to the same, and only one of them by a move.
+    boolean moved =
+        way.changes().stream()
+            .anyMatch(each -> each instanceof Change.Move move && move.key() == Key.FRAMEWORK);
+    return !before.get().containsAll(troubles)
+        || (moved && UNRELIABLE.stream().anyMatch(troubles::contains));
   }
 
   /**
@@ -298,7 +285,7 @@ final class Remedies {
     List<Way> longer = new ArrayList<>();
     for (Way way : ways) {
       if (longer.size() < MOST_TRIED) {
-        left(way.result(), 1).first().get().forEach(change -> longer.add(way.then(change)));
+        left(way.result()).first().get().forEach(change -> longer.add(way.then(change)));
       }
     }
     return longer;
@@ -309,13 +296,13 @@ final class Remedies {
    */
   private List<Way> greedy(Way start) {
     Way way = start;
-    Left left = left(way.result(), Integer.MAX_VALUE);
-    while (left.blockers() > 0 && way.changes().size() < LONGEST) {
+    Left left = left(way.result());
+    while (left.much() > 0 && way.changes().size() < LONGEST) {
       Way next = null;
       List<Change> first = left.first().get();
       for (Change change : some(first).toList()) {
         Way tried = way.then(change);
-        if (left(tried.result(), left.blockers()).blockers() < left.blockers()) {
+        if (left(tried.result()).much() < left.much()) {
           next = tried;
           break;
         }
@@ -328,9 +315,9 @@ final class Remedies {
         next = way.then(first.get(first.size() - 1));
       }
       way = next;
-      left = left(way.result(), Integer.MAX_VALUE);
+      left = left(way.result());
     }
-    return left.blockers() == 0 ? List.of(way) : List.of();
+    return left.much() == 0 ? List.of(way) : List.of();
   }
 
   private Remedy remedy(Brief brief, Way way) {

@@ -15,6 +15,7 @@ import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.compat.Verdict.Finding;
+import vividtrellis.core.compat.Verdict.Severity;
 
 /**
  * The door of this room: a brief and an edition give a verdict. Pure and complete: everything that
@@ -22,6 +23,11 @@ import vividtrellis.core.compat.Verdict.Finding;
  * threads.
  */
 public final class Verdicts {
+
+  /**
+   * Blockers, and lighter findings, that are told; a brief of nothing else is hardly read further.
+   */
+  private static final int MOST_TOLD = 40;
 
   private final Board board;
   private final Naming naming;
@@ -84,11 +90,12 @@ public final class Verdicts {
     Remedies remedies =
         new Remedies(board, judging, blockers.size(), () -> judging.standingTroubles(pins));
     List<Finding> findings = new ArrayList<>();
-    for (Draft draft : blockers) {
+    for (Draft draft : told(blockers)) {
       findings.add(draft.finding(remedies.from(brief, draft.mending())));
     }
     Selection near = selection.orElseGet(() -> judging.nearest(pins));
-    for (Draft draft : Lighter.of(brief, pins.pins(), near, judging.remarks(brief), board)) {
+    List<Draft> lighter = Lighter.of(brief, pins.pins(), near, judging.remarks(brief), board);
+    for (Draft draft : told(lighter)) {
       List<Change> changes = blockers.isEmpty() ? draft.mending() : List.of();
       findings.add(
           draft.finding(
@@ -102,6 +109,13 @@ public final class Verdicts {
                           .orElseGet(() -> judging.fits(changed)))));
     }
     findings.sort(Comparator.comparing(Finding::severity));
+    int untold = untold(blockers) + untold(lighter);
+    if (untold > 0) {
+      Map<String, String> args = Map.of("count", Integer.toString(untold));
+      findings.add(
+          Draft.plain(Severity.NOTE, "more-findings", List.of(), args, List.of())
+              .finding(List.of()));
+    }
     List<Verdict.Offer> offers = offering ? Offers.of(pins.pins(), board, desk) : List.of();
     String reach = edition().reach().id();
     if (!blockers.isEmpty() || selection.isEmpty()) {
@@ -130,6 +144,14 @@ public final class Verdicts {
         completion.filledIn(),
         findings,
         offers);
+  }
+
+  private static List<Draft> told(List<Draft> drafts) {
+    return drafts.subList(0, Math.min(MOST_TOLD, drafts.size()));
+  }
+
+  private static int untold(List<Draft> drafts) {
+    return Math.max(0, drafts.size() - MOST_TOLD);
   }
 
   private Optional<Verdict.Serving> serving(Brief brief, Selection selection) {

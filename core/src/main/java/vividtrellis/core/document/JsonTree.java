@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -17,6 +18,13 @@ final class JsonTree {
 
   private static final JsonFactory FACTORY =
       JsonFactory.builder().enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION).build();
+
+  private static final Pattern ADVICE =
+      Pattern.compile(
+          " *(\\([^()]*(`|Feature|Source:)[^()]*\\)|: maybe a \\(non-standard\\).*|; maybe a"
+              + " .*|\\(start marker at .*)");
+  private static final Pattern LIBRARY = Pattern.compile("[a-z][A-Z]|[A-Z]{2}[a-z]|`|jackson");
+  private static final int LONGEST_MESSAGE = 200;
 
   private JsonTree() {}
 
@@ -50,7 +58,7 @@ final class JsonTree {
       case START_OBJECT -> {
         Map<String, Node> values = new LinkedHashMap<>();
         while (parser.nextToken() != JsonToken.END_OBJECT) {
-          String key = parser.currentName();
+          String key = Documents.whole(parser.currentName(), at(parser));
           parser.nextToken();
           values.put(key, node(parser, depth + 1));
         }
@@ -67,7 +75,7 @@ final class JsonTree {
         return new Node.Scalar(null, at);
       }
       default -> {
-        return new Node.Scalar(parser.getString(), at);
+        return new Node.Scalar(Documents.whole(parser.getString(), at), at);
       }
     }
   }
@@ -77,8 +85,12 @@ final class JsonTree {
     return new Position(place.getLineNr(), place.getColumnNr());
   }
 
+  /** What the library says, without what it advises: that is for who calls it, and names it. */
   private static String firstLine(JacksonException e) {
-    String message = e.getOriginalMessage();
-    return message == null ? "wrong syntax" : message.lines().findFirst().orElse("wrong syntax");
+    String message = String.valueOf(e.getOriginalMessage()).lines().findFirst().orElse("");
+    String plain = ADVICE.matcher(message).replaceAll("");
+    return plain.isBlank() || LIBRARY.matcher(plain).find() || plain.length() > LONGEST_MESSAGE
+        ? "wrong syntax"
+        : plain;
   }
 }

@@ -2,6 +2,7 @@ package vividtrellis.core.document;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,6 +12,11 @@ import org.jspecify.annotations.Nullable;
 public final class UnreadableDocument extends RuntimeException {
 
   private static final long serialVersionUID = 1L;
+
+  /**
+   * As many as somebody reads; a document of nothing but faults is not answered with a longer one.
+   */
+  private static final int MOST_TOLD = 50;
 
   private final transient List<Fault> faults;
 
@@ -24,10 +30,22 @@ public final class UnreadableDocument extends RuntimeException {
    */
   public record Fault(String pointer, String detail, @Nullable String suggestion) {}
 
-  /** Of all faults that were found, at least one. */
+  /**
+   * Of all faults that were found, at least one. The first are told, and how many more there are.
+   */
   public UnreadableDocument(List<Fault> faults) {
-    super(faults.stream().map(Fault::detail).collect(Collectors.joining(" ")));
-    this.faults = List.copyOf(faults);
+    super(told(faults).stream().map(Fault::detail).collect(Collectors.joining(" ")));
+    this.faults = told(faults);
+  }
+
+  private static List<Fault> told(List<Fault> faults) {
+    if (faults.size() <= MOST_TOLD) {
+      return List.copyOf(faults);
+    }
+    String more =
+        "There are %d more faults; mend these first.".formatted(faults.size() - MOST_TOLD);
+    return Stream.concat(faults.stream().limit(MOST_TOLD), Stream.of(new Fault("#", more, null)))
+        .toList();
   }
 
   /** Of a fault in the document as a whole. */

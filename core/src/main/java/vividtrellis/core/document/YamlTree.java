@@ -5,6 +5,7 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NoSuchElementException;
 import java.util.Optional;
 import java.util.Set;
 import org.snakeyaml.engine.v2.api.LoadSettings;
@@ -43,7 +44,11 @@ final class YamlTree {
       String where = e.getProblemMark().map(m -> at(m).toString() + ": ").orElse("");
       throw UnreadableDocument.whole(
           "This is not YAML that can be read; " + where + e.getProblem() + ".", null);
-    } catch (YamlEngineException e) {
+    } catch (YamlEngineException
+        | IndexOutOfBoundsException
+        | IllegalArgumentException
+        | NoSuchElementException e) {
+      // The last three escape from the library where an escape or the document ends too early.
       throw UnreadableDocument.whole("This is not YAML that can be read.", null);
     }
   }
@@ -77,8 +82,8 @@ final class YamlTree {
     refuseReferences(event, at);
     if (event instanceof ScalarEvent scalar) {
       boolean plain = scalar.getScalarStyle() == ScalarStyle.PLAIN;
-      return new Node.Scalar(
-          plain && NULLS.contains(scalar.getValue()) ? null : scalar.getValue(), at);
+      String text = Documents.whole(scalar.getValue(), at);
+      return new Node.Scalar(plain && NULLS.contains(text) ? null : text, at);
     }
     if (event instanceof SequenceStartEvent) {
       List<Node> values = new ArrayList<>();
@@ -101,6 +106,7 @@ final class YamlTree {
         throw UnreadableDocument.whole(at + ": a key must be a plain text.", null);
       }
       refuseReferences(next, at);
+      Documents.whole(key.getValue(), at);
       if (values.put(key.getValue(), node(events.next(), depth + 1)) != null) {
         throw UnreadableDocument.whole(
             "%s: the key '%s' is there twice.".formatted(at, key.getValue()),

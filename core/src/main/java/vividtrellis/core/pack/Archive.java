@@ -1,5 +1,7 @@
 package vividtrellis.core.pack;
 
+import java.io.IOException;
+import java.io.OutputStream;
 import java.util.Arrays;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -63,6 +65,16 @@ public final class Archive {
   /** A copy of its bytes. */
   public byte[] bytes() {
     return bytes.clone();
+  }
+
+  /** How many bytes it has. */
+  public int size() {
+    return bytes.length;
+  }
+
+  /** Writes its bytes. */
+  public void writeTo(OutputStream out) throws IOException {
+    out.write(bytes);
   }
 
   /** SHA-256 of its bytes, in hex. */

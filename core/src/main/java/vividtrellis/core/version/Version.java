@@ -27,6 +27,10 @@ public final class Version implements Comparable<Version> {
 
   private static final Pattern FORM =
       Pattern.compile("([0-9]{1,9}(?:\\.[0-9]{1,9})*)(?:[-.]([A-Za-z][A-Za-z0-9.-]*))?");
+
+  /** No version is longer; the form alone would take the stack apart on a text of thousands. */
+  private static final int LONGEST = 100;
+
   private static final Pattern QUALIFIER = Pattern.compile("([A-Za-z]+)[.-]?([0-9]*).*");
   private static final List<String> BEFORE_RELEASE =
       List.of("alpha", "beta", "m", "rc", "snapshot");
@@ -43,7 +47,7 @@ public final class Version implements Comparable<Version> {
    */
   public Version(String text) {
     Matcher form = FORM.matcher(text);
-    if (!form.matches()) {
+    if (text.length() > LONGEST || !form.matches()) {
       throw new IllegalArgumentException(
           "'" + text + "' is no version; expected numbers joined by dots, as in 4.1.2 or 4.2.0-M1");
     }
@@ -66,7 +70,7 @@ public final class Version implements Comparable<Version> {
 
   /** Whether a text has the form of a version. */
   public static boolean isVersion(String text) {
-    return FORM.matcher(text).matches();
+    return text.length() <= LONGEST && FORM.matcher(text).matches();
   }
 
   /** Whether this is an alpha, beta, milestone, candidate or snapshot. */

@@ -209,7 +209,7 @@ class VerdictsTest {
   }
 
   @Test
-  void manyBlockersAreAllToldAndWaysOutStayBounded() {
+  void manyBlockersAreToldUpToABoundAndWaysOutStayBounded() {
     List<String> some = IntStream.range(0, 20).mapToObj(i -> "nothing" + i).toList();
     List<String> many = IntStream.range(0, 200).mapToObj(i -> "nothing" + i).toList();
 
@@ -218,9 +218,9 @@ class VerdictsTest {
     assertThat(told.findings().get(0).remedies()).hasSize(1);
     assertThat(told.findings().get(0).remedies().get(0).patch()).hasSize(20);
     assertThat(judge(told.findings().get(0).remedies().get(0).result()).fits()).isTrue();
-    assertThat(judge(NAMED.withStarters(many)).findings())
-        .hasSize(200)
-        .allMatch(finding -> finding.remedies().isEmpty());
+    List<Finding> first = judge(NAMED.withStarters(many)).findings();
+    assertThat(first).hasSize(41).allMatch(finding -> finding.remedies().isEmpty());
+    assertThat(first.get(40).because()).startsWith("160 more findings");
   }
 
   @Test
