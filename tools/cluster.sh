@@ -1,12 +1,12 @@
 #!/usr/bin/env bash
-# A private PostgreSQL cluster on loopback: cluster.sh start|stop|remove DATA
-# `start` makes it if it is not there and prints what the service needs, as NAME=VALUE lines; `remove` ends it and
-# deletes it, wherever it lies.
+# A private PostgreSQL cluster on loopback: cluster.sh start|stop|died|remove DATA
+# `start` makes it if it is not there and prints what the service needs, as NAME=VALUE lines; `died` tells whether it
+# ended without being stopped; `remove` ends it and deletes it, wherever it lies.
 set -euo pipefail
 here=$(cd "$(dirname "${BASH_SOURCE[0]}")" && pwd)
 . "$here/ensure.sh"
 
-verb=${1:?start, stop or remove}
+verb=${1:?start, stop, died or remove}
 mkdir -p "${2:?the data folder}"
 data=$(cd "$2" && pwd)
 
@@ -51,12 +51,35 @@ CONF
   mv "$place/cluster.new" "$place/cluster"
 }
 
+# One that is stopped takes its note of itself along; one that was killed leaves it. Its number can be another
+# program's by now.
+died() {
+  local note=$place/cluster/postmaster.pid pid
+  [ -f "$note" ] || return 1
+  pid=$(head -1 "$note" 2>/dev/null || true)
+  ! grep -qs postgres "/proc/$pid/comm"
+}
+
+# What a killed one leaves behind holds its memory for a moment longer, and one that is recovering answers nobody yet.
+start_cluster() {
+  local port=$1 try
+  for try in $(seq 20); do
+    ! died || rm -f "$place/cluster/postmaster.pid"
+    control status >/dev/null 2>&1 ||
+      control -w -t 60 -l "$place/server.log" -o "-p $port" start >/dev/null 2>&1 || { sleep 1; continue; }
+    "$programs/pg_isready" -q -h 127.0.0.1 -p "$port" -t 60 && return 0
+    sleep 1
+  done
+  fail "PostgreSQL does not start." "$place/server.log" "read the end of that file; is there room on the disk?"
+}
+
 stop_cluster() {
   if [ -d "$place/cluster" ] && control status >/dev/null 2>&1; then control -m fast -w -t 60 stop >/dev/null; fi
 }
 
 case $verb in
   stop) stop_cluster ;;
+  died) died ;;
   remove)
     stop_cluster
     rm -rf "$place"
@@ -66,18 +89,17 @@ case $verb in
     ensure_room "$data" 200
     rm -rf "$place/cluster.new"
     [ -d "$place/cluster" ] || make_cluster
-    if control status >/dev/null 2>&1; then
+    port=$(cat "$place/port" 2>/dev/null || true)
+    if control status >/dev/null 2>&1 && ! died; then
       port=$(sed -n 4p "$place/cluster/postmaster.pid")
-    else
-      port=$(cat "$place/port" 2>/dev/null || true)
-      if [ -z "$port" ] || (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then port=$(free_port); fi
-      echo "$port" >"$place/port"
-      control -w -t 60 -l "$place/server.log" -o "-p $port" start >/dev/null 2>&1 ||
-        fail "PostgreSQL does not start." "$place/server.log" "read the end of that file; is there room on the disk?"
+    elif [ -z "$port" ] || (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then
+      port=$(free_port)
     fi
+    echo "$port" >"$place/port"
+    start_cluster "$port"
     echo "VIVID_DB_URL=jdbc:postgresql://127.0.0.1:$port/postgres"
     echo "VIVID_DB_USER=vivid"
     echo "VIVID_DB_PASSWORD=$(cat "$place/password")"
     ;;
-  *) fail "'$verb' is nothing that can be done." "cluster.sh" "say start, stop or remove" 64 ;;
+  *) fail "'$verb' is nothing that can be done." "cluster.sh" "say start, stop, died or remove" 64 ;;
 esac

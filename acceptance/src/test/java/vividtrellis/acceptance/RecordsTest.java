@@ -2,10 +2,15 @@ package vividtrellis.acceptance;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.util.HexFormat;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import vividtrellis.acceptance.Product.Running;
@@ -38,13 +43,23 @@ class RecordsTest {
     }
   }
 
-  private static String health(Running product) throws Exception {
-    return new String(product.get("/health").body(), java.nio.charset.StandardCharsets.UTF_8);
+  /** Records are entered soon after their archives; health tells when. */
+  private static void awaitHealth(Running product, String... parts) throws Exception {
+    String health = "";
+    for (int i = 0; i < 300; i++) {
+      health = new String(product.get("/health").body(), StandardCharsets.UTF_8);
+      if (Stream.of(parts).allMatch(health::contains)) {
+        return;
+      }
+      Thread.sleep(100);
+    }
+    assertThat(health).contains(parts);
   }
 
   @Test
   void aRecordOutlivesTheService(Running product) throws Exception {
     byte[] made = archive(product, "fare-ledger");
+    awaitHealth(product, "\"waiting\":0");
     assertThat(records(product, "fare-ledger", made)).isEqualTo(1);
 
     assertThat(product.stop()).isEqualTo(143);
@@ -66,15 +81,34 @@ class RecordsTest {
       String brief = "project: {name: crossing-manifest}";
       assertThat(product.post("/checks", "application/yaml", brief).statusCode()).isEqualTo(200);
       assertThat(product.post("/outlines", "application/yaml", brief).statusCode()).isEqualTo(200);
-      assertThat(health(product)).contains("\"waiting\":2", "\"status\":\"UP\"", "away");
+      awaitHealth(product, "\"waiting\":2", "\"status\":\"UP\"", "away");
     } finally {
       product.cluster("start");
     }
 
-    for (int i = 0; i < 150 && !health(product).contains("\"waiting\":0"); i++) {
+    awaitHealth(product, "\"waiting\":0", "there", "\"unrecorded\":0");
+    assertThat(records(product, "crossing-manifest", made)).isEqualTo(2);
+  }
+
+  @Test
+  void aDatabaseThatDiesIsStartedAgainAndMissesNothing(Running product) throws Exception {
+    Path note = product.data.resolve("postgres/cluster/postmaster.pid");
+    long before = number(note);
+    ProcessHandle.of(before).orElseThrow().destroyForcibly();
+    byte[] made = archive(product, "tide-board");
+
+    for (int i = 0; i < 300 && (!Files.exists(note) || number(note) == before); i++) {
       Thread.sleep(100);
     }
-    assertThat(health(product)).contains("\"waiting\":0", "there");
-    assertThat(records(product, "crossing-manifest", made)).isEqualTo(2);
+    awaitHealth(product, "\"waiting\":0", "there");
+    assertThat(records(product, "tide-board", made)).isEqualTo(1);
+  }
+
+  private static long number(Path note) throws IOException {
+    return Files.readAllLines(note).stream()
+        .findFirst()
+        .map(String::strip)
+        .map(Long::parseLong)
+        .orElse(0L);
   }
 }

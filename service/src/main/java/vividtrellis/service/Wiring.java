@@ -10,6 +10,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.util.unit.DataSize;
 import vividtrellis.catalog.EditionShelf;
 import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.core.compat.Editions;
@@ -52,5 +53,11 @@ class Wiring {
         epoch.isBlank() ? Archives.DEFAULT_TIME : Instant.ofEpochSecond(Long.parseLong(epoch));
     return new Workshop(
         editions, ShippedEdition.surroundings(), clock, time, String.valueOf(build.getVersion()));
+  }
+
+  @Bean
+  ReadyArchives readyArchives(
+      Workshop workshop, @Value("${vivid.archives-in-memory}") DataSize room) {
+    return new ReadyArchives(workshop, room.toBytes());
   }
 }

@@ -80,7 +80,8 @@ public final class Workshop {
     return editions.of(brief).settle(brief, year());
   }
 
-  private int year() {
+  /** The year that is filled in now. */
+  int year() {
     return clock.instant().atZone(ZoneOffset.UTC).getYear();
   }
 

@@ -8,6 +8,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.server.ResponseStatusException;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.Variants;
@@ -74,6 +76,9 @@ final class BriefBody {
   }
 
   private static Node document(HttpServletRequest request) throws IOException {
+    if (request.getHeader("Content-Encoding") != null) {
+      throw new ResponseStatusException(HttpStatus.UNSUPPORTED_MEDIA_TYPE);
+    }
     byte[] bytes = request.getInputStream().readNBytes(MOST_BYTES + 1);
     if (bytes.length > MOST_BYTES) {
       throw UnreadableDocument.whole(

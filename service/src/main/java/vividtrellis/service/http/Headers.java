@@ -5,12 +5,15 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import vividtrellis.service.Workshop;
 
 /** Headers of every answer: who answered, and what a browser may do with it. */
 @Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
 class Headers extends OncePerRequestFilter {
 
   private static final String POLICY =

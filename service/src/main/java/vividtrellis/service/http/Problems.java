@@ -4,12 +4,15 @@ import java.net.URI;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.ErrorResponse;
@@ -18,9 +21,11 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import vividtrellis.core.brief.PickWords.UnknownWord;
+import vividtrellis.core.brief.Shown;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.document.UnreadableDocument;
 import vividtrellis.service.Workshop.BlockedBrief;
+import vividtrellis.service.bounds.Gate;
 import vividtrellis.service.http.ProjectController.BadQuery;
 
 /** Every error in one shape: {@code application/problem+json} with a stable type. */
@@ -28,36 +33,30 @@ import vividtrellis.service.http.ProjectController.BadQuery;
 class Problems extends ResponseEntityExceptionHandler {
 
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+  private static final int MOST_CAUSES = 5;
   private static final String TYPE = "urn:vivid-trellis:problem:";
 
   @ExceptionHandler
-  ProblemDetail unreadable(UnreadableDocument e) {
+  ResponseEntity<Object> unreadable(UnreadableDocument e) {
     List<Map<String, String>> errors =
         e.faults().stream().map(f -> error(f.pointer(), f.detail(), f.suggestion())).toList();
-    return problem(
-        HttpStatus.BAD_REQUEST, "unreadable-brief", "The brief cannot be read", e, errors);
+    return unreadable("unreadable-brief", "The brief cannot be read", e, errors);
   }
 
   @ExceptionHandler
-  ProblemDetail unknownWord(UnknownWord e) {
+  ResponseEntity<Object> unknownWord(UnknownWord e) {
     Map<String, String> error =
         error("#", String.valueOf(e.getMessage()), e.nearest().orElse(null));
-    return problem(
-        HttpStatus.BAD_REQUEST, "unreadable-brief", "The picks cannot be read", e, List.of(error));
+    return unreadable("unreadable-brief", "The picks cannot be read", e, List.of(error));
   }
 
   @ExceptionHandler
-  ProblemDetail badQuery(BadQuery e) {
-    return problem(
-        HttpStatus.BAD_REQUEST,
-        "unreadable-query",
-        "The address cannot be read",
-        e,
-        List.of(e.error()));
+  ResponseEntity<Object> badQuery(BadQuery e) {
+    return unreadable("unreadable-query", "The address cannot be read", e, List.of(e.error()));
   }
 
   @ExceptionHandler
-  ProblemDetail blocked(BlockedBrief e) {
+  ResponseEntity<Object> blocked(BlockedBrief e) {
     Verdict verdict = e.verdict();
     List<Map<String, String>> errors =
         verdict.findings().stream()
@@ -86,18 +85,43 @@ class Problems extends ResponseEntityExceptionHandler {
       problem.setProperty("reach", verdict.reach());
     }
     problem.setProperty("findings", verdict.findings().stream().map(Answers.Finding::of).toList());
-    return problem;
+    return answer(problem);
+  }
+
+  /** Asked for what cannot be decoded, as the container sees it when a parameter is first read. */
+  @ExceptionHandler
+  ResponseEntity<Object> undecodable(InvalidParameterException e) {
+    return answer(
+        problem(
+            HttpStatus.BAD_REQUEST,
+            "unreadable-query",
+            "The address cannot be read",
+            "What follows the question mark is not written as UTF-8 with percent signs.",
+            List.of()));
   }
 
   @ExceptionHandler
-  ProblemDetail fault(Exception e) {
-    LOG.error("a request could not be answered", e);
+  ResponseEntity<Object> busy(Gate.Busy e) {
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "More is asked than can be answered within a second; try again in one.");
+    problem.setType(URI.create(TYPE + "busy"));
+    return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+        .header(HttpHeaders.RETRY_AFTER, "1")
+        .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+        .body(problem);
+  }
+
+  @ExceptionHandler
+  ResponseEntity<Object> fault(Exception e) {
+    LOG.error("a request could not be answered", told(e, MOST_CAUSES));
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(
             HttpStatus.INTERNAL_SERVER_ERROR,
             "The fault is the service's own. Its log says more; the brief is not lost.");
     problem.setType(URI.create(TYPE + "internal-fault"));
-    return problem;
+    return answer(problem);
   }
 
   @Override
@@ -109,30 +133,51 @@ class Problems extends ResponseEntityExceptionHandler {
       WebRequest request) {
     Object shown = body == null && e instanceof ErrorResponse known ? known.getBody() : body;
     if (shown instanceof ProblemDetail problem && isBlank(problem.getType())) {
-      String word =
-          switch (status.value()) {
-            case 404 -> "not-found";
-            case 405 -> "wrong-method";
-            case 406 -> "not-acceptable";
-            case 415 -> "wrong-media-type";
-            default -> "bad-request";
-          };
-      problem.setType(URI.create(TYPE + word));
-      if (status.value() == 415) {
-        problem.setDetail("A brief is sent as application/json or application/yaml.");
-      }
+      problem.setType(URI.create(TYPE + ProtocolErrors.type(status.value())));
+      // The framework's own words name its parts, and may hold all that was sent.
+      problem.setDetail(
+          e instanceof TypeMismatchException wrong
+              ? "'%s' is not of the form that is expected.".formatted(wrong.getPropertyName())
+              : ProtocolErrors.detail(status.value(), null));
     }
-    return super.handleExceptionInternal(e, shown, headers, status, request);
+    // Set, not agreed upon: who accepts nothing of it is told all the same what was wrong.
+    HttpHeaders all = new HttpHeaders(headers);
+    all.setContentType(MediaType.APPLICATION_PROBLEM_JSON);
+    return super.handleExceptionInternal(e, shown, all, status, request);
+  }
+
+  /** The fault with its places, but no more of its words than help: they may hold what was sent. */
+  private static Throwable told(Throwable e, int causes) {
+    String words = Shown.of(String.valueOf(e.getMessage()));
+    Throwable cause = e.getCause() == null || causes == 0 ? null : told(e.getCause(), causes - 1);
+    Throwable told = new Throwable(e.getClass().getName() + ": " + words, cause);
+    told.setStackTrace(e.getStackTrace());
+    return told;
   }
 
   private static boolean isBlank(@Nullable URI type) {
     return type == null || type.toString().equals("about:blank");
   }
 
+  private static ResponseEntity<Object> unreadable(
+      String type, String title, Exception e, List<Map<String, String>> errors) {
+    return answer(
+        problem(HttpStatus.BAD_REQUEST, type, title, String.valueOf(e.getMessage()), errors));
+  }
+
+  private static ResponseEntity<Object> answer(ProblemDetail problem) {
+    return ResponseEntity.status(problem.getStatus())
+        .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+        .body(problem);
+  }
+
   private static ProblemDetail problem(
-      HttpStatus status, String type, String title, Exception e, List<Map<String, String>> errors) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(status, String.valueOf(e.getMessage()));
+      HttpStatus status,
+      String type,
+      String title,
+      String detail,
+      List<Map<String, String>> errors) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
     problem.setType(URI.create(TYPE + type));
     problem.setTitle(title);
     problem.setProperty("errors", errors);

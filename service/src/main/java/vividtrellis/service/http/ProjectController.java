@@ -27,8 +27,11 @@ import vividtrellis.core.compat.Verdict.Remedy;
 import vividtrellis.core.pack.Archive;
 import vividtrellis.core.pack.Archive.Format;
 import vividtrellis.core.render.FileSet;
+import vividtrellis.service.MadeArchive;
+import vividtrellis.service.ReadyArchives;
 import vividtrellis.service.Workshop;
 import vividtrellis.service.Workshop.BlockedBrief;
+import vividtrellis.service.bounds.Gate;
 import vividtrellis.service.records.RecordKeeper;
 
 /** From a brief to a verdict, an outline, an archive. */
@@ -39,11 +42,15 @@ class ProjectController {
   private static final int MOST_PICKS = 300;
 
   private final Workshop workshop;
+  private final ReadyArchives archives;
   private final RecordKeeper records;
+  private final Gate gate;
 
-  ProjectController(Workshop workshop, RecordKeeper records) {
+  ProjectController(Workshop workshop, ReadyArchives archives, RecordKeeper records, Gate gate) {
     this.workshop = workshop;
+    this.archives = archives;
     this.records = records;
+    this.gate = gate;
   }
 
   @PostMapping(
@@ -52,8 +59,14 @@ class ProjectController {
   Answers.Check check(
       HttpServletRequest request, @RequestParam(required = false) @Nullable Integer apply)
       throws IOException {
-    Verdict verdict = workshop.check(BriefBody.read(request));
-    return apply == null ? check(verdict, null) : applied(numbered(verdict, apply));
+    Brief brief = BriefBody.read(request);
+    return gate.pass(
+        () -> {
+          Verdict verdict = workshop.check(brief);
+          return apply == null
+              ? Answers.Check.of(verdict, null)
+              : applied(numbered(verdict, apply));
+        });
   }
 
   /** Ways out are counted through all findings, from 1. */
@@ -72,22 +85,27 @@ class ProjectController {
   }
 
   private Answers.Check applied(Remedy remedy) {
-    return check(workshop.check(remedy.result()), Answers.Applied.of(remedy));
+    return Answers.Check.of(workshop.check(remedy.result()), Answers.Applied.of(remedy));
   }
 
   @PostMapping(
       path = "/lattice",
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
   Answers.Grid lattice(HttpServletRequest request) throws IOException {
-    return Answers.Grid.of(workshop.lattice(BriefBody.read(request)));
+    Brief brief = BriefBody.read(request);
+    return gate.pass(() -> Answers.Grid.of(workshop.lattice(brief)));
   }
 
   @PostMapping(
       path = "/outlines",
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
   Answers.Outline outline(HttpServletRequest request) throws IOException {
-    Verdict verdict = workshop.settle(BriefBody.read(request));
-    return Answers.Outline.of(workshop.files(verdict), verdict.edition());
+    Brief brief = BriefBody.read(request);
+    return gate.pass(
+        () -> {
+          Verdict verdict = workshop.settle(brief);
+          return Answers.Outline.of(workshop.files(verdict), verdict.edition());
+        });
   }
 
   @PostMapping(
@@ -95,8 +113,11 @@ class ProjectController {
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
   Answers.Differences compare(HttpServletRequest request) throws IOException {
     BriefBody.Two two = BriefBody.readTwo(request);
-    FileSet left = side("/left", two.left());
-    return Answers.Differences.of(Comparison.of(left, side("/right", two.right())));
+    return gate.pass(
+        () -> {
+          FileSet left = side("/left", two.left());
+          return Answers.Differences.of(Comparison.of(left, side("/right", two.right())));
+        });
   }
 
   private FileSet side(String pointer, Brief brief) {
@@ -114,8 +135,7 @@ class ProjectController {
       HttpServletRequest request, @RequestParam(defaultValue = "zip") String format)
       throws IOException {
     Format form = format(format);
-    Verdict verdict = workshop.settle(BriefBody.read(request));
-    return send(verdict, workshop.archive(verdict, form));
+    return send(archive(BriefBody.read(request), form));
   }
 
   @GetMapping("/archives")
@@ -140,24 +160,21 @@ class ProjectController {
     for (String pick : picks) {
       brief = PickWords.applyPick(brief, pick);
     }
-    Verdict verdict = workshop.settle(brief);
-    Archive archive = workshop.archive(verdict, form);
-    if (request.checkNotModified(archive.digest())) {
+    MadeArchive made = archive(brief, form);
+    if (request.checkNotModified(made.archive().digest())) {
       return null;
     }
     // Asking for the head alone takes nothing home.
-    return HttpMethod.HEAD.equals(request.getHttpMethod())
-        ? answer(archive)
-        : send(verdict, archive);
+    return HttpMethod.HEAD.equals(request.getHttpMethod()) ? answer(made.archive()) : send(made);
   }
 
-  private Answers.Check check(Verdict verdict, Answers.@Nullable Applied applied) {
-    return Answers.Check.of(verdict, applied);
+  private MadeArchive archive(Brief brief, Format form) {
+    return archives.ready(brief, form).orElseGet(() -> gate.pass(() -> archives.make(brief, form)));
   }
 
-  private ResponseEntity<byte[]> send(Verdict verdict, Archive archive) {
-    records.keep(verdict, archive);
-    return answer(archive);
+  private ResponseEntity<byte[]> send(MadeArchive made) {
+    records.keep(made);
+    return answer(made.archive());
   }
 
   private static ResponseEntity<byte[]> answer(Archive archive) {

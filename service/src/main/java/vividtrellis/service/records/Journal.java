@@ -2,59 +2,128 @@ package vividtrellis.service.records;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.ObjectMapper;
 
 /**
- * A small bounded file of entries that wait for the database, one JSON document a line. Survives a
- * restart; a line cut off by a crash is skipped with a word in the log. Safe for many threads.
+ * Entries on their way to the database, one JSON document a line: a queue that outlives the
+ * service. What is added lies in the file before {@link #add} returns; what is read is a part of
+ * its own, so that adding goes on meanwhile. Lines that cannot be read are set aside into a file of
+ * their own. Safe for many threads that add and one that reads.
  */
 final class Journal {
 
   private static final Logger LOG = LoggerFactory.getLogger(Journal.class);
+  private static final String CURRENT = "archives.jsonl";
+  private static final String PART = "archives-";
+  private static final String DAMAGED = "damaged.jsonl";
+  private static final byte[] END = {'\n'};
 
-  private final Path file;
+  /** Entries of a part: what is read, and entered into the database, at once. */
+  private static final int PER_PART = 1_000;
+
+  private final Path folder;
   private final int most;
   private final ObjectMapper json;
+  private @Nullable FileChannel current;
+  private int inCurrent;
   private int waiting;
+  private int damaged;
+  private long parts;
 
-  Journal(Path file, int most, ObjectMapper json) {
-    this.file = file;
+  /**
+   * A part of the journal that nothing is added to any more.
+   *
+   * @param entries oldest first
+   */
+  record Part(Path file, List<JournalEntry> entries) {}
+
+  /**
+   * Opens the journal of a folder, with what an earlier run left in it.
+   *
+   * @param most the most entries that wait
+   */
+  Journal(Path folder, int most, ObjectMapper json) {
+    this.folder = folder;
     this.most = most;
     this.json = json;
-    this.waiting = read().size();
+    try {
+      OwnFiles.makeFolder(folder);
+      damaged = lines(folder.resolve(DAMAGED)).size();
+      for (Path file : files()) {
+        waiting += lines(file).size();
+        parts = Math.max(parts, number(file));
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException("the journal cannot be opened", e);
+    }
   }
 
   /**
    * Adds an entry.
    *
-   * @return whether there was room for it
+   * @return whether it is kept; if not, the journal is full or cannot be written
    */
   synchronized boolean add(JournalEntry entry) {
     if (waiting >= most) {
       return false;
     }
+    byte[] line = line(entry);
+    FileChannel out = current;
+    long before = -1;
     try {
-      Files.createDirectories(file.toAbsolutePath().getParent());
-      Files.writeString(
-          file,
-          json.writeValueAsString(entry) + "\n",
-          StandardOpenOption.CREATE,
-          StandardOpenOption.APPEND);
+      if (out != null && inCurrent >= PER_PART) {
+        endPart();
+        out = null;
+      }
+      if (out == null) {
+        out = OwnFiles.append(folder.resolve(CURRENT));
+        current = out;
+      }
+      before = out.size();
+      write(out, line);
+      inCurrent++;
       waiting++;
       return true;
     } catch (IOException e) {
-      LOG.error("the journal {} cannot be written", file, e);
+      takeBack(out, before);
       return false;
+    }
+  }
+
+  private byte[] line(JournalEntry entry) {
+    return (json.writeValueAsString(entry) + "\n").getBytes(StandardCharsets.UTF_8);
+  }
+
+  private static void write(FileChannel out, byte[] bytes) throws IOException {
+    ByteBuffer rest = ByteBuffer.wrap(bytes);
+    while (rest.hasRemaining()) {
+      out.write(rest);
+    }
+  }
+
+  /** Half a line would spoil the one that comes after it. */
+  private void takeBack(@Nullable FileChannel out, long size) {
+    try {
+      if (out != null && size >= 0) {
+        out.truncate(size);
+      }
+    } catch (IOException e) {
+      LOG.error("the end of the journal cannot be taken back; that line will be set aside");
     }
   }
 
@@ -63,39 +132,125 @@ final class Journal {
     return waiting;
   }
 
-  /** What waits, oldest first. */
-  synchronized List<JournalEntry> read() {
-    if (!Files.exists(file)) {
-      return List.of();
-    }
-    List<JournalEntry> entries = new ArrayList<>();
-    try {
-      for (String line : Files.readAllLines(file, StandardCharsets.UTF_8)) {
-        try {
-          entries.add(json.readValue(line, JournalEntry.class));
-        } catch (JacksonException e) {
-          LOG.warn("a line of the journal {} cannot be read and is skipped", file);
-        }
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return entries;
+  /** How many lines were set aside, since ever. */
+  synchronized int damaged() {
+    return damaged;
   }
 
-  /** Takes out the oldest entries, once they are safe elsewhere. */
-  synchronized void remove(int count) {
-    List<JournalEntry> left = new ArrayList<>(read());
-    left.subList(0, Math.min(count, left.size())).clear();
-    StringBuilder text = new StringBuilder();
-    left.forEach(entry -> text.append(json.writeValueAsString(entry)).append('\n'));
-    try {
-      Path next = file.resolveSibling(file.getFileName() + ".next");
-      Files.writeString(next, text);
-      Files.move(next, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-      waiting = left.size();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+  /**
+   * The oldest part of what waits; from now on, adding begins a new one if it was the only one.
+   *
+   * @throws IOException when the folder cannot be read or written
+   */
+  synchronized Optional<Part> oldest() throws IOException {
+    List<Path> files = files();
+    if (files.isEmpty()) {
+      return Optional.empty();
     }
+    Path oldest = files.get(0);
+    return Optional.of(part(number(oldest) > 0 ? oldest : endPart()));
+  }
+
+  private Path endPart() throws IOException {
+    if (current != null) {
+      current.close();
+      current = null;
+    }
+    inCurrent = 0;
+    parts++;
+    Path ended = folder.resolve("%s%012d.jsonl".formatted(PART, parts));
+    return Files.move(folder.resolve(CURRENT), ended);
+  }
+
+  private Part part(Path file) throws IOException {
+    List<JournalEntry> entries = new ArrayList<>();
+    List<byte[]> unreadable = new ArrayList<>();
+    for (byte[] line : lines(file)) {
+      try {
+        entries.add(JournalEntry.whole(json.readValue(line, JournalEntry.class)));
+      } catch (JacksonException | IllegalArgumentException e) {
+        unreadable.add(line);
+      }
+    }
+    if (!unreadable.isEmpty()) {
+      setAside(unreadable);
+      waiting -= unreadable.size();
+      rewrite(file, entries);
+    }
+    return new Part(file, entries);
+  }
+
+  /** Without its damaged lines, so that they are set aside once. */
+  private void rewrite(Path file, List<JournalEntry> entries) throws IOException {
+    Path next = folder.resolve("next.tmp");
+    Files.deleteIfExists(next);
+    try (FileChannel out = OwnFiles.append(next)) {
+      for (JournalEntry entry : entries) {
+        write(out, line(entry));
+      }
+    }
+    Files.move(next, file, StandardCopyOption.ATOMIC_MOVE);
+  }
+
+  /** Sets an entry aside that no database takes. */
+  synchronized void setAside(JournalEntry entry) throws IOException {
+    setAside(List.of(json.writeValueAsString(entry).getBytes(StandardCharsets.UTF_8)));
+  }
+
+  private void setAside(List<byte[]> lines) throws IOException {
+    Path aside = folder.resolve(DAMAGED);
+    try (FileChannel out = OwnFiles.append(aside)) {
+      for (byte[] line : lines) {
+        write(out, line);
+        write(out, END);
+      }
+    }
+    damaged += lines.size();
+    LOG.warn("{} damaged lines of the journal are set aside in {}", lines.size(), DAMAGED);
+  }
+
+  /** Drops a part, once its entries are safe elsewhere. */
+  synchronized void drop(Part part) throws IOException {
+    Files.deleteIfExists(part.file());
+    waiting -= part.entries().size();
+  }
+
+  /** Parts in the order in which they were begun; the one that is added to comes last. */
+  private List<Path> files() throws IOException {
+    try (Stream<Path> all = Files.list(folder)) {
+      return all.filter(
+              file -> {
+                String name = String.valueOf(file.getFileName());
+                return name.equals(CURRENT) || (name.startsWith(PART) && number(file) > 0);
+              })
+          .sorted()
+          .toList();
+    }
+  }
+
+  private static long number(Path file) {
+    String name = String.valueOf(file.getFileName());
+    String digits = name.replaceAll("[^0-9]", "");
+    return name.startsWith(PART) && !digits.isEmpty() && digits.length() < 19
+        ? Long.parseLong(digits)
+        : 0;
+  }
+
+  private static List<byte[]> lines(Path file) throws IOException {
+    List<byte[]> lines = new ArrayList<>();
+    if (!Files.exists(file)) {
+      return lines;
+    }
+    byte[] all = Files.readAllBytes(file);
+    int start = 0;
+    for (int i = 0; i <= all.length; i++) {
+      if (i == all.length || all[i] == '\n') {
+        if (i > start) {
+          lines.add(Arrays.copyOfRange(all, start, i));
+        }
+        start = i + 1;
+      }
+    }
+    return lines;
   }
 }

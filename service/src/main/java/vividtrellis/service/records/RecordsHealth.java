@@ -16,9 +16,12 @@ class RecordsHealth implements HealthIndicator {
 
   @Override
   public Health health() {
+    RecordKeeper.State state = keeper.state();
     return Health.up()
-        .withDetail("database", keeper.state() == RecordKeeper.State.DIRECT ? "there" : "away")
-        .withDetail("waiting", keeper.waiting())
+        .withDetail("database", state.databaseAway() ? "away" : "there")
+        .withDetail("waiting", state.waiting())
+        .withDetail("unrecorded", state.unrecorded())
+        .withDetail("damaged", state.damaged())
         .build();
   }
 }

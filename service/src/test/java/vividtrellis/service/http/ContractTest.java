@@ -48,7 +48,7 @@ class ContractTest {
   private final Workshop workshop = TestWorkshop.at(Clock.systemUTC());
   private final List<Object> controllers =
       List.of(
-          new ProjectController(workshop, mock(RecordKeeper.class)),
+          Controllers.projects(workshop, mock(RecordKeeper.class)),
           new CatalogController(workshop),
           new DownloadsController(),
           new ContractController());

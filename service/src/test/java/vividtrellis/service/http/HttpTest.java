@@ -35,7 +35,7 @@ class HttpTest {
   private final RecordKeeper records = mock();
   private final MockMvc mvc =
       MockMvcBuilders.standaloneSetup(
-              new ProjectController(workshop, records), new CatalogController(workshop))
+              Controllers.projects(workshop, records), new CatalogController(workshop))
           .setControllerAdvice(new Problems())
           .addFilters(new Headers(workshop))
           .build();
@@ -101,7 +101,7 @@ class HttpTest {
           .andExpect(jsonPath("$.errors[0].pointer").value("#/project/name"))
           .andExpect(jsonPath("$.errors[0].suggestion").value("Call it bad-name"));
     }
-    verify(records, never()).keep(any(), any());
+    verify(records, never()).keep(any());
   }
 
   @Test
@@ -122,7 +122,7 @@ class HttpTest {
             .getResponse();
 
     org.assertj.core.api.Assertions.assertThat(response.getContentAsByteArray()).isEqualTo(posted);
-    verify(records, org.mockito.Mockito.times(2)).keep(any(), any());
+    verify(records, org.mockito.Mockito.times(2)).keep(any());
     mvc.perform(
             get("/api/v1/archives?pick=name:tide-board&pick=starter:http-api")
                 .header("If-None-Match", response.getHeader("ETag")))
@@ -161,7 +161,7 @@ class HttpTest {
                 .contentType("application/json")
                 .content(new byte[] {'"', (byte) 0xff}))
         .andExpect(status().isBadRequest());
-    doThrow(new IllegalStateException("secret")).when(records).keep(any(), any());
+    doThrow(new IllegalStateException("secret")).when(records).keep(any());
     mvc.perform(yaml("/archives", "project: {name: tide-board}"))
         .andExpect(status().isInternalServerError())
         .andExpect(jsonPath("$.detail", org.hamcrest.Matchers.not(containsString("secret"))));

@@ -38,7 +38,7 @@ class WaysOutTest {
 
   private final Workshop workshop = TestWorkshop.at(Clock.systemUTC());
   private final MockMvc mvc =
-      MockMvcBuilders.standaloneSetup(new ProjectController(workshop, mock(RecordKeeper.class)))
+      MockMvcBuilders.standaloneSetup(Controllers.projects(workshop, mock(RecordKeeper.class)))
           .setControllerAdvice(new Problems())
           .build();
 

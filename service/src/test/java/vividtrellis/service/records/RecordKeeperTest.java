@@ -2,103 +2,191 @@ package vividtrellis.service.records;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
-import static org.mockito.Mockito.reset;
-import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.PersistenceException;
+import jakarta.persistence.TypedQuery;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.transaction.support.TransactionOperations;
 import tools.jackson.databind.json.JsonMapper;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
-import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.pack.Archive;
+import vividtrellis.service.MadeArchive;
+import vividtrellis.service.ReadyArchives;
 import vividtrellis.service.TestWorkshop;
 import vividtrellis.service.Workshop;
 
 class RecordKeeperTest {
 
+  private static final Workshop WORKSHOP = TestWorkshop.at(Clock.systemUTC());
+  private static final MadeArchive MADE =
+      new ReadyArchives(WORKSHOP, 1 << 20)
+          .make(Brief.empty().with(Key.NAME, "tide-board"), Archive.Format.ZIP);
+
   @TempDir Path state;
   private final EntityManager entities = mock();
+  private final TypedQuery<UUID> there = mock();
   private final JsonMapper json = JsonMapper.builder().build();
-  private final Workshop workshop = TestWorkshop.at(Clock.systemUTC());
-  private final Verdict verdict = workshop.check(Brief.empty().with(Key.NAME, "tide-board"));
-  private final Archive archive = workshop.archive(verdict, Archive.Format.ZIP);
+  private final List<Object> entered = new ArrayList<>();
+
+  @BeforeEach
+  void databaseIsThere() {
+    when(entities.createQuery(anyString(), eq(UUID.class))).thenReturn(there);
+    when(there.setParameter(anyString(), any())).thenReturn(there);
+    when(there.getResultList()).thenReturn(List.of());
+    doAnswer(call -> entered.add(call.getArgument(0))).when(entities).persist(any());
+  }
 
   private RecordKeeper keeper() {
     return new RecordKeeper(
         entities,
         TransactionOperations.withoutTransaction(),
         Clock.systemUTC(),
-        workshop,
+        WORKSHOP,
         json,
-        state);
+        new SimpleMeterRegistry(),
+        state,
+        Duration.ZERO);
+  }
+
+  private void databaseIsAway() {
+    when(there.getResultList()).thenThrow(new PersistenceException("gone"));
+  }
+
+  private Path journal(String file) {
+    return state.resolve("journal").resolve(file);
+  }
+
+  private static JournalEntry entry(String project) {
+    return new JournalEntry(UUID.randomUUID(), Instant.EPOCH, project, "{}", "e", "v", "zip", "d");
   }
 
   @Test
-  void whileTheDatabaseIsAwayRecordsWaitAndAreEnteredOnceWhenItIsBack() {
+  void whileTheDatabaseIsAwayRecordsWaitAndAreEnteredOnceWhenItIsBack() throws IOException {
+    databaseIsAway();
     RecordKeeper keeper = keeper();
-    doThrow(new PersistenceException("gone")).when(entities).flush();
-    keeper.keep(verdict, archive);
-    keeper.keep(verdict, archive);
+    keeper.keep(MADE);
+    keeper.catchUp();
+    keeper.keep(MADE);
+    assertThat(keeper.state()).isEqualTo(new RecordKeeper.State(true, 2, 0, 0));
 
-    assertThat(keeper.state()).isEqualTo(RecordKeeper.State.WAITING);
-    assertThat(keeper.waiting()).isEqualTo(2);
-    verify(entities, times(1)).flush();
-
-    reset(entities);
+    org.mockito.Mockito.reset(there);
+    when(there.setParameter(anyString(), any())).thenReturn(there);
+    when(there.getResultList()).thenReturn(List.of());
     RecordKeeper restarted = keeper();
-    assertThat(restarted.waiting()).isEqualTo(2);
+    assertThat(restarted.state().waiting()).isEqualTo(2);
     restarted.catchUp();
-    verify(entities, times(2)).persist(any(ArchiveRecord.class));
-    assertThat(restarted.waiting()).isZero();
-    assertThat(restarted.state()).isEqualTo(RecordKeeper.State.DIRECT);
     restarted.catchUp();
-    verify(entities, times(2)).persist(any());
+
+    assertThat(entered).hasSize(2);
+    assertThat(restarted.state()).isEqualTo(new RecordKeeper.State(false, 0, 0, 0));
+    assertThat(Files.list(state.resolve("journal"))).isEmpty();
+    assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(journal(""))))
+        .isEqualTo("rwx------");
   }
 
   @Test
-  void aRecordThatIsEnteredAlreadyIsNotEnteredAgain() {
-    RecordKeeper keeper = keeper();
-    doThrow(new PersistenceException("gone")).when(entities).flush();
-    keeper.keep(verdict, archive);
-    reset(entities);
-    when(entities.find(any(), any(UUID.class))).thenReturn(mock(ArchiveRecord.class));
+  void aRecordThatIsEnteredAlreadyIsNotEnteredAgain() throws IOException {
+    JournalEntry before = entry("tide-board");
+    Files.createDirectories(journal(""));
+    Files.writeString(journal("archives.jsonl"), json.writeValueAsString(before) + "\n");
+    when(there.getResultList()).thenReturn(List.of(before.id()));
 
+    RecordKeeper keeper = keeper();
     keeper.catchUp();
 
     verify(entities, never()).persist(any());
-    assertThat(keeper.waiting()).isZero();
+    assertThat(keeper.state().waiting()).isZero();
   }
 
   @Test
-  void theJournalIsBoundedAndSkipsALineThatWasCutOff() throws IOException {
-    Path file = state.resolve("journal.jsonl");
-    Journal journal = new Journal(file, 2, json);
-    JournalEntry entry =
-        new JournalEntry(
-            UUID.randomUUID(), Instant.EPOCH, "tide-board", "{}", "e", "v", "zip", "d");
+  void damagedLinesAreSetAsideAndTheRestIsEntered() throws IOException {
+    Files.createDirectories(journal(""));
+    Path file = journal("archives.jsonl");
+    String good = json.writeValueAsString(entry("fare-ledger"));
+    Files.writeString(file, good + "\n{\"id\": \"cut o\n{}\nnull\n");
+    Files.write(file, new byte[] {'{', (byte) 0xff, 0, '\n'}, StandardOpenOption.APPEND);
+    Files.writeString(
+        file, json.writeValueAsString(entry("x")).substring(9), StandardOpenOption.APPEND);
 
-    assertThat(journal.add(entry)).isTrue();
-    Files.writeString(file, "{\"id\": \"cut o\n", StandardOpenOption.APPEND);
-    assertThat(new Journal(file, 2, json).read()).containsExactly(entry);
-    assertThat(journal.add(entry)).isTrue();
-    assertThat(journal.add(entry)).isFalse();
-    journal.remove(1);
-    assertThat(journal.waiting()).isEqualTo(1);
+    RecordKeeper keeper = keeper();
+    keeper.catchUp();
+
+    assertThat(entered).hasSize(1);
+    assertThat(keeper.state()).isEqualTo(new RecordKeeper.State(false, 0, 0, 5));
+    String aside = Files.readString(journal("damaged.jsonl"), StandardCharsets.ISO_8859_1);
+    assertThat(aside).contains("cut o\n", "{\u00ff\u0000\n");
+    assertThat(keeper().state().damaged()).isEqualTo(5);
+  }
+
+  @Test
+  void whatTheDatabaseRefusesIsSetAsideAndHoldsUpNoOther() {
+    RecordKeeper keeper = keeper();
+    keeper.keep(MADE);
+    keeper.keep(MADE);
+    keeper.keep(MADE);
+    var refused = new PersistenceException(new SQLException("no such character", "22021"));
+    // The batch, then the second of the three by itself.
+    doThrow(refused).doNothing().doThrow(refused).doNothing().when(entities).flush();
+
+    keeper.catchUp();
+
+    assertThat(keeper.state()).isEqualTo(new RecordKeeper.State(false, 0, 0, 1));
+  }
+
+  @Test
+  void onAFullDiskTheDatabaseTakesTheRecordElseItIsCounted() throws IOException {
+    RecordKeeper keeper = keeper();
+    Files.createSymbolicLink(journal("archives.jsonl"), Path.of("/dev/full"));
+
+    keeper.keep(MADE);
+    assertThat(entered).hasSize(1);
+    assertThat(keeper.state()).isEqualTo(new RecordKeeper.State(false, 0, 0, 0));
+
+    databaseIsAway();
+    keeper.keep(MADE);
+    keeper.keep(MADE);
+    assertThat(keeper.state()).isEqualTo(new RecordKeeper.State(true, 0, 2, 0));
+  }
+
+  @Test
+  void theJournalIsBoundedAndReadInParts() throws IOException {
+    Journal journal = new Journal(journal(""), 1_500, json);
+    for (int i = 0; i < 1_500; i++) {
+      assertThat(journal.add(entry("tide-board"))).isTrue();
+    }
+    assertThat(journal.add(entry("tide-board"))).isFalse();
+
+    Journal.Part part = journal.oldest().orElseThrow();
+    assertThat(part.entries()).hasSize(1_000);
+    journal.drop(part);
+    assertThat(journal.waiting()).isEqualTo(500);
+    assertThat(journal.add(entry("tide-board"))).isTrue();
+    assertThat(journal.oldest().orElseThrow().entries()).hasSize(501);
   }
 }

@@ -1,0 +1,66 @@
+package vividtrellis.service;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Optional;
+import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Briefs;
+import vividtrellis.core.brief.Key;
+import vividtrellis.core.compat.Verdict;
+import vividtrellis.core.document.Documents.Notation;
+import vividtrellis.core.pack.Archive;
+import vividtrellis.service.Workshop.BlockedBrief;
+
+/**
+ * Archives, made once and handed out again while there is room for them: links and automation ask
+ * for the same ones all day. Safe for many threads.
+ */
+public final class ReadyArchives {
+
+  private final Workshop workshop;
+  private final Cache<Wish, MadeArchive> made;
+
+  /** What tells two archives apart; the editions stay the same as long as the service runs. */
+  private record Wish(Brief brief, int year, Archive.Format format) {}
+
+  /**
+   * Begins with none.
+   *
+   * @param mostBytes what all of them together may take
+   */
+  public ReadyArchives(Workshop workshop, long mostBytes) {
+    this.workshop = workshop;
+    this.made =
+        Caffeine.newBuilder()
+            .maximumWeight(mostBytes)
+            .<Wish, MadeArchive>weigher(
+                (wish, each) -> each.archive().size() + 2 * each.brief().length())
+            .build();
+  }
+
+  /** The archive of a brief as it was sent, if it lies ready. */
+  public Optional<MadeArchive> ready(Brief brief, Archive.Format format) {
+    return Optional.ofNullable(made.getIfPresent(wish(brief, format)));
+  }
+
+  /**
+   * Makes the archive of a brief, and keeps it.
+   *
+   * @throws BlockedBrief when it does not fit
+   */
+  public MadeArchive make(Brief brief, Archive.Format format) {
+    Verdict verdict = workshop.settle(brief);
+    MadeArchive archive =
+        new MadeArchive(
+            workshop.archive(verdict, format),
+            verdict.brief().require(Key.NAME),
+            Briefs.write(verdict.brief(), Notation.JSON),
+            verdict.edition());
+    made.put(wish(brief, format), archive);
+    return archive;
+  }
+
+  private Wish wish(Brief brief, Archive.Format format) {
+    return new Wish(brief, workshop.year(), format);
+  }
+}
