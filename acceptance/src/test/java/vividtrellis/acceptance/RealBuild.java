@@ -101,15 +101,10 @@ final class RealBuild implements AutoCloseable {
     String note = built.code() == 0 ? "" : fault(built.both());
     if (how.equals("built")) {
       String passed = maven ? "" : gradle.note(selection);
-      String differs;
-      if (maven) {
-        differs = EffectiveModel.fault(project, jdk.get(), selection);
-      } else {
-        Path twin = project.resolve("build/twin");
-        ResolvedPaths.Difference paths = ResolvedPaths.of(verdict, built.out(), twin, jdk.get());
-        differs = paths.fault();
-        passed += paths.newer().isEmpty() ? "" : "; newer than with Maven: " + paths.newer();
-      }
+      String differs =
+          maven
+              ? EffectiveModel.fault(project, jdk.get(), selection)
+              : ResolvedPaths.of(verdict, built.out(), project.resolve("build/twin"), jdk.get());
       boolean plain = StartedProject.canStart(selection);
       String said =
           !differs.isEmpty()

@@ -11,7 +11,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.apache.maven.artifact.versioning.ComparableVersion;
 import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Contribution.Scope;
@@ -34,63 +33,47 @@ final class ResolvedPaths {
         project.tasks.register('shownPaths') { doLast {
           ['runtimeClasspath', 'testRuntimeClasspath'].each { path ->
             project.configurations.getByName(path).incoming.artifacts.artifacts.each {
-              println "$path ${it.id.componentIdentifier.displayName}" }
-            project.configurations.getByName(path).incoming.resolutionResult.allComponents.each { one ->
-              one.dependents.each { println "${one.id.displayName} <- ${it.from.id.displayName}" } } } } } } }
+              println "$path ${it.id.componentIdentifier.displayName}" } } } } } }
       """;
 
   /** Scopes that are on other class paths with one build than with the other. */
   private static final Set<Scope> OTHERWISE =
       Set.of(Scope.COMPILE_ONLY, Scope.DEVELOPMENT, Scope.PROCESSOR);
 
-  /** What the module metadata that only Gradle reads has for compiling alone. */
-  private static final Set<String> FOR_COMPILING = Set.of("org.apiguardian:apiguardian-api");
+  /**
+   * What one build reads and the other does not: module metadata of Gradle's own, that has
+   * something for compiling alone, and a profile in the POM of spring-grpc-core, that brings a
+   * faster transport on Linux.
+   */
+  private static final Set<String> READ_BY_ONE =
+      Set.of(
+          "org.apiguardian:apiguardian-api",
+          "io.netty:netty-transport-native-epoll",
+          "io.netty:netty-transport-classes-epoll");
 
   private static final Pattern SHOWN =
       Pattern.compile("(runtime|testRuntime)Classpath (\\S+):([^:\\s]+)");
-  private static final Pattern BROUGHT = Pattern.compile("(\\S+):[^:\\s]+ <- (.*)");
   private static final Pattern LISTED =
       Pattern.compile("\\s+([^:\\s]+:[^:\\s]+):[^:\\s]+:(?:[^:\\s]+:)?([^:\\s]+):([a-z]+)(?: .*)?");
   private static final Edition EDITION = ShippedEdition.load();
 
   private final Set<String> explained;
-  private final Map<String, Set<String>> broughtBy;
-  private final Set<String> newer = new TreeSet<>();
   private final Set<String> faults = new TreeSet<>();
 
-  private ResolvedPaths(Set<String> explained, String shown) {
+  private ResolvedPaths(Set<String> explained) {
     this.explained = explained;
-    this.broughtBy =
-        shown
-            .lines()
-            .map(BROUGHT::matcher)
-            .filter(Matcher::matches)
-            .collect(
-                Collectors.groupingBy(
-                    each -> each.group(1),
-                    Collectors.mapping(
-                        each -> each.group(2).replaceFirst(":[^:]*$", ""), Collectors.toSet())));
   }
 
   /**
-   * What differs.
-   *
-   * @param fault that nothing explains; empty for none
-   * @param newer what Gradle has newer, since a list of versions that is not enforced sets no upper
-   *     bound there; empty for nothing
-   */
-  record Difference(String fault, String newer) {}
-
-  /**
-   * Looks.
+   * What differs and nothing explains; empty for nothing.
    *
    * @param shown what the build with Gradle printed
    * @param folder for the same project with Maven; it is not there yet
    */
-  static Difference of(Verdict verdict, String shown, Path folder, Path jdk) throws Exception {
+  static String of(Verdict verdict, String shown, Path folder, Path jdk) throws Exception {
     Verdict twin = new Verdicts(EDITION).judge(verdict.brief().with(Key.BUILD, "maven"), 2026);
     if (!twin.isWritable()) {
-      return new Difference("", "");
+      return "";
     }
     RealBuild.write(twin, folder);
     Command.Result listed =
@@ -106,20 +89,24 @@ final class ResolvedPaths {
             .with(Map.of("JAVA_HOME", jdk.toString()))
             .run(300);
     if (listed.code() != 0) {
-      return new Difference("Maven does not list what the same project resolves", "");
+      return "Maven does not list what the same project resolves";
     }
     List<String> lines = Files.readAllLines(folder.resolve("listed.txt"));
-    ResolvedPaths paths = new ResolvedPaths(explained(verdict, twin), shown);
-    paths.compare(shown(shown, "runtime"), listed(lines, Set.of("compile", "runtime", "provided")));
-    paths.compare(
-        shown(shown, "testRuntime"),
-        listed(lines, Set.of("compile", "runtime", "provided", "test")));
-    return new Difference(String.join(", ", paths.faults), String.join(", ", paths.newer));
+    ResolvedPaths paths = new ResolvedPaths(explained(verdict, twin));
+    Map<String, String> tests = shown(shown, "testRuntime");
+    Map<String, String> all = listed(lines, Set.of("compile", "runtime", "provided", "test"));
+    paths.compare(tests, all);
+    // Maven has one version for all class paths, also where only a test asked for that one.
+    Map<String, String> program = shown(shown, "runtime");
+    program.replaceAll(
+        (key, version) -> all.containsKey(key) ? tests.getOrDefault(key, version) : version);
+    paths.compare(program, listed(lines, Set.of("compile", "runtime", "provided")));
+    return String.join(", ", paths.faults);
   }
 
   /** What the catalog itself has otherwise for the two builds. */
   private static Set<String> explained(Verdict gradle, Verdict maven) {
-    Set<String> explained = new HashSet<>(FOR_COMPILING);
+    Set<String> explained = new HashSet<>(READ_BY_ONE);
     Set<String> one = keys(gradle).collect(Collectors.toSet());
     Set<String> other = keys(maven).collect(Collectors.toSet());
     Stream.concat(keys(gradle), keys(maven))
@@ -167,29 +154,21 @@ final class ResolvedPaths {
     Set<String> keys = new TreeSet<>(gradle.keySet());
     keys.addAll(maven.keySet());
     keys.removeAll(explained);
-    Set<String> moved = new HashSet<>();
-    Set<String> alone = new TreeSet<>();
     for (String key : keys) {
       String one = gradle.get(key);
       String other = maven.get(key);
       if (one == null) {
         faults.add(key + " only with Maven");
       } else if (other == null) {
-        alone.add(key);
-      } else if (new ComparableVersion(one).compareTo(new ComparableVersion(other)) > 0) {
-        moved.add(key);
-        newer.add(key.substring(key.indexOf(':') + 1) + " " + one);
-      } else if (!one.equals(other)) {
+        faults.add(key + " only with Gradle");
+      } else if (!plain(one).equals(plain(other))) {
         faults.add(key + " " + one + " with Gradle, " + other + " with Maven");
       }
     }
-    // What only newer ones bring, the older ones with Maven do not.
-    while (alone.removeIf(key -> moved.containsAll(broughtBy.getOrDefault(key, Set.of(""))))) {
-      keys.stream()
-          .filter(key -> gradle.containsKey(key) && !maven.containsKey(key))
-          .filter(key -> !alone.contains(key))
-          .forEach(moved::add);
-    }
-    alone.forEach(key -> faults.add(key + " only with Gradle"));
+  }
+
+  /** Module metadata leads from a library's flavour for phones to the one for other machines. */
+  private static String plain(String version) {
+    return version.replaceFirst("-(android|jre)$", "");
   }
 }

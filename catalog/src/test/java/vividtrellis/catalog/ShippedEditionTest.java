@@ -7,10 +7,9 @@ import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Properties;
 import java.util.Random;
 import java.util.Set;
-import javax.tools.DiagnosticCollector;
-import javax.tools.JavaFileObject;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,6 +25,7 @@ import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdicts;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
+import vividtrellis.core.document.Node;
 import vividtrellis.core.render.FileSet;
 import vividtrellis.core.render.FileSet.GeneratedFile;
 import vividtrellis.core.render.FileSet.Trace;
@@ -163,43 +163,18 @@ class ShippedEditionTest {
     Document pom = pom(files);
 
     assertThat(pom.getElementsByTagName("description").item(0).getTextContent()).isEqualTo(text);
-    String controller =
-        files.files().stream()
-            .filter(file -> file.path().endsWith("AboutController.java"))
-            .findFirst()
-            .orElseThrow()
-            .text();
-    assertThat(stringsOf(controller)).contains("fare-ledger", text);
+    Node settings =
+        Documents.readTrusted(text(files, "src/main/resources/application.yaml"), Notation.YAML);
+    assertThat(((Node.Fields) settings).get("about").orElseThrow().toString()).contains(text);
+    Properties same = new Properties();
+    Brief flat = verdict.brief().with(Key.FORMAT, "properties");
+    same.load(
+        new StringReader(text(files(judge(flat)), "src/main/resources/application.properties")));
+    assertThat(same).containsEntry("about.summary", text);
+    assertThat(files.files())
+        .filteredOn(file -> file.path().endsWith(".java"))
+        .noneMatch(file -> file.text().contains(text.substring(0, 5)));
     assertThat(text(files, "README.md")).doesNotContain("<script>");
-  }
-
-  /** What javac reads as string literals; the file must parse. */
-  private static List<String> stringsOf(String source) throws Exception {
-    var compiler = javax.tools.ToolProvider.getSystemJavaCompiler();
-    var problems = new DiagnosticCollector<JavaFileObject>();
-    var file =
-        new javax.tools.SimpleJavaFileObject(
-            java.net.URI.create("string:///AboutController.java"), JavaFileObject.Kind.SOURCE) {
-          @Override
-          public CharSequence getCharContent(boolean ignore) {
-            return source;
-          }
-        };
-    var task =
-        (com.sun.source.util.JavacTask)
-            compiler.getTask(null, null, problems, List.of("-proc:none"), null, List.of(file));
-    List<String> strings = new ArrayList<>();
-    for (var unit : task.parse()) {
-      new com.sun.source.util.TreeScanner<Void, Void>() {
-        @Override
-        public Void visitLiteral(com.sun.source.tree.LiteralTree literal, Void nothing) {
-          strings.add(String.valueOf(literal.getValue()));
-          return null;
-        }
-      }.scan(unit, null);
-    }
-    assertThat(problems.getDiagnostics()).isEmpty();
-    return strings;
   }
 
   @ParameterizedTest

@@ -71,22 +71,38 @@ class ShippedProjectsTest {
         .allMatch(each -> each.getExclusions().isEmpty());
   }
 
-  /** Each failed in its first build: without a version, or with a library of a newer Kotlin. */
+  /** A list of Gradle's own sets no upper bound, and counts for one configuration only. */
   @Test
-  void whatGradleDoesNotTakeFromTheListOfVersionsIsTold() {
+  void gradleTakesTheListOfVersionsAsMavenDoes() {
     Brief brief =
         Brief.empty()
             .with(Key.NAME, "fare-ledger")
             .with(Key.FRAMEWORK, "spring-boot@3.5")
-            .with(Key.LANGUAGE, "kotlin@1.9.25")
+            .with(Key.LANGUAGE, "kotlin@2.2.21")
             .with(Key.BUILD, "gradle-groovy")
             .withStarters(List.of("http-api", "reload"));
 
     assertThat(text(files(brief), "build.gradle"))
-        .contains("developmentOnly platform(libs.spring.boot.dependencies)")
-        .contains("implementation enforcedPlatform(libs.kotlin.bom)");
-    assertThat(text(files(brief), "gradle/libs.versions.toml"))
-        .contains("kotlin-bom = { module = \"org.jetbrains.kotlin:kotlin-bom\"");
+        .contains("alias(libs.plugins.spring.dependency.management)")
+        .contains("ext['kotlin.version'] = '2.2.21'");
+    assertThat(text(files(brief.with(Key.BUILD, "gradle-kotlin")), "build.gradle.kts"))
+        .contains("extra[\"kotlin.version\"] = \"2.2.21\"");
+  }
+
+  /** Groovy's lists take several arguments to be added, Kotlin's do not. */
+  @Test
+  void argumentsOfTheCompilerAreAddedAsAListInBothForms() {
+    Brief brief =
+        Brief.empty()
+            .with(Key.NAME, "fare-ledger")
+            .with(Key.BUILD, "gradle-kotlin")
+            .withStarters(List.of("http-api"))
+            .withExtras(List.of("formatter"));
+
+    assertThat(text(files(brief), "build.gradle.kts"))
+        .contains("compilerArgs.addAll(listOf(\"-Xlint:all,-processing\", \"-Werror\"))");
+    assertThat(text(files(brief.with(Key.BUILD, "gradle-groovy")), "build.gradle"))
+        .contains("compilerArgs.addAll(['-Xlint:all,-processing', '-Werror'])");
   }
 
   /** A handler's path variables have no names otherwise, and its first request is a 500. */

@@ -1,22 +1,19 @@
 package vividtrellis.catalog.agreement;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import java.io.StringReader;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.stream.Stream;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.maven.model.Dependency;
 import org.apache.maven.model.Model;
 import org.apache.maven.model.Plugin;
 import org.apache.maven.model.io.xpp3.MavenXpp3Reader;
 import org.codehaus.plexus.util.xml.Xpp3Dom;
 import tools.jackson.dataformat.toml.TomlMapper;
-import vividtrellis.core.brief.Brief;
-import vividtrellis.core.brief.Key;
 import vividtrellis.core.render.FileSet;
 
 /**
@@ -68,10 +65,10 @@ record BuildFacts(
           "testRuntimeOnly", "test");
 
   /** How either system is told of another version of a language than the framework's. */
-  private static final Map<String, String> OVERRIDES =
-      Map.of(
-          "kotlin.version", "org.jetbrains.kotlin:kotlin-bom",
-          "groovy.version", "org.apache.groovy:groovy-bom");
+  private static final Set<String> OVERRIDES = Set.of("kotlin.version", "groovy.version");
+
+  private static final Pattern PROPERTY =
+      Pattern.compile("(?:ext\\.|extra\\[\")([a-z.]+?)(?:\"])? = (.*)");
 
   static String text(FileSet files, String path) {
     return files.files().stream()
@@ -120,31 +117,13 @@ record BuildFacts(
     if (pom.getDescription() != null) {
       about.put("description", pom.getDescription());
     }
-    OVERRIDES.forEach(
-        (property, list) -> {
-          if (pom.getProperties().containsKey(property)) {
-            add(dependencies, "override", list, pom.getProperties().getProperty(property));
-          }
-        });
+    OVERRIDES.stream()
+        .filter(pom.getProperties()::containsKey)
+        .forEach(
+            each -> add(dependencies, "override", each, pom.getProperties().getProperty(each)));
     String level = pom.getProperties().getProperty("java.version");
     return new BuildFacts(
         about, dependencies, plugins, level, jdk.replaceFirst("^\\[([0-9]+),.*", "$1"));
-  }
-
-  /**
-   * Without the bound that Maven has from its parent and Gradle has to be told: that the version of
-   * Kotlin that the framework manages, which then is the brief's own, is the highest.
-   */
-  BuildFacts bounded(BuildFacts maven, Brief brief) {
-    Set<String> fewer = new TreeSet<>(dependencies);
-    Stream.of(Key.LANGUAGE, Key.ALONGSIDE)
-        .flatMap(key -> brief.get(key).stream())
-        .filter(pick -> pick.startsWith("kotlin@"))
-        .map(pick -> "override org.jetbrains.kotlin:kotlin-bom " + pick.substring(7))
-        .filter(bound -> !maven.dependencies().contains(bound))
-        .filter(bound -> !brief.require(Key.FRAMEWORK).equals("none"))
-        .forEach(bound -> assertThat(fewer.remove(bound)).as(bound).isTrue());
-    return new BuildFacts(about, fewer, plugins, level, jdk);
   }
 
   private static String value(Xpp3Dom dom, String name) {
@@ -177,10 +156,9 @@ record BuildFacts(
     for (String statement : build) {
       String name = statement.replaceFirst("[( ].*", "");
       String scope = SCOPES.get(name.replaceFirst("^dependencies/", ""));
-      if (statement.contains("enforcedPlatform(")) {
-        String[] own =
-            library(catalog, statement.replaceFirst(".*enforcedPlatform\\(([^)]+)\\).*", "$1"));
-        add(dependencies, "override", own[0], own[1]);
+      Matcher property = PROPERTY.matcher(statement);
+      if (property.matches()) {
+        add(dependencies, "override", property.group(1), property.group(2));
       } else if (scope != null && !statement.contains("platform(")) {
         String what = statement.substring(statement.indexOf('(') + 1, statement.length() - 1);
         String[] own =

@@ -14,7 +14,6 @@ import vividtrellis.core.document.Node;
  * @param parent the build file's parent, if this option sets it
  * @param properties of the build
  * @param boms lists of versions that dependencies take theirs from
- * @param overrides lists of versions that win over all others
  * @param artifacts dependencies
  * @param without what must not be brought along ({@code group:artifact}), to those that would
  * @param sources {@code main} and {@code test} to where the code lies, for a build that must be
@@ -32,7 +31,6 @@ public record Contribution(
     @Nullable Artifact parent,
     Map<String, String> properties,
     List<Artifact> boms,
-    List<Artifact> overrides,
     List<Artifact> artifacts,
     Map<String, List<String>> without,
     Map<String, String> sources,

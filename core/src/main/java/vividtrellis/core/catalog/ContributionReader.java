@@ -25,7 +25,6 @@ final class ContributionReader {
         parent,
         section.texts("properties"),
         section.sections("boms", ContributionReader::artifact),
-        section.sections("overrides", ContributionReader::artifact),
         section.sections("artifacts", ContributionReader::artifact),
         without(section),
         section.texts("sources"),

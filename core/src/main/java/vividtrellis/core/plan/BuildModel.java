@@ -12,7 +12,6 @@ import vividtrellis.core.catalog.Contribution.Scope;
  * @param about coordinates and texts in the order in which they are written
  * @param properties named values, in the order in which they are written
  * @param boms lists of versions that dependencies without one take theirs from
- * @param overrides lists of versions that win over all others
  * @param dependencies widest scope first, then in the order of the picks
  * @param sources where main and test code lie, if not where the build system looks by itself
  * @param plugins in order; a script of a build has parts of its own beside them
@@ -25,7 +24,6 @@ public record BuildModel(
     List<Property> about,
     List<Property> properties,
     List<Dependency> boms,
-    List<Dependency> overrides,
     List<Dependency> dependencies,
     List<Property> sources,
     List<Plugin> plugins,

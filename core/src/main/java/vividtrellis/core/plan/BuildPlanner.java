@@ -26,7 +26,6 @@ final class BuildPlanner {
   private Optional<Dependency> parent = Optional.empty();
   private final Map<String, Property> properties = new LinkedHashMap<>();
   private final Map<String, Dependency> boms = new LinkedHashMap<>();
-  private final Map<String, Dependency> overrides = new LinkedHashMap<>();
   private final Map<String, Dependency> dependencies = new LinkedHashMap<>();
   private final Map<String, List<Exclusion>> exclusions = new LinkedHashMap<>();
   private final Map<String, Property> sources = new LinkedHashMap<>();
@@ -54,7 +53,6 @@ final class BuildPlanner {
         about(),
         List.copyOf(properties.values()),
         List.copyOf(boms.values()),
-        List.copyOf(overrides.values()),
         sorted,
         List.copyOf(sources.values()),
         List.copyOf(plugins.values()),
@@ -81,7 +79,6 @@ final class BuildPlanner {
             });
     binding.sources().forEach((name, value) -> sources.put(name, named(name, value, cause)));
     lists(binding.boms(), boms, cause);
-    lists(binding.overrides(), overrides, cause);
     for (Artifact artifact : binding.artifacts()) {
       if (picked.holdsAll(artifact.when())) {
         Dependency more = dependency(artifact, picked.with(cause, artifact.when()));

@@ -29,10 +29,6 @@ final class GradleWriter {
           Scope.TEST, "testImplementation",
           Scope.TEST_RUNTIME, "testRuntimeOnly");
 
-  /** Scopes that take no versions from those of the scope COMPILE. */
-  private static final List<Scope> APART =
-      List.of(Scope.PROVIDED, Scope.DEVELOPMENT, Scope.PROCESSOR);
-
   private final BuildModel build;
   private final boolean kotlin;
   private final VersionCatalog catalog;
@@ -105,6 +101,7 @@ final class GradleWriter {
           .filter(each -> each.name().equals(key))
           .forEach(each -> about(script, each));
     }
+    properties(script);
     List<BuildPart> parts = new ArrayList<>(build.script());
     build.plugins().forEach(plugin -> parts.addAll(plugin.body()));
     List<BuildPart> before = parts.stream().filter(p -> !p.name().startsWith("tasks ")).toList();
@@ -113,6 +110,17 @@ final class GradleWriter {
     dependencies(script);
     parts.stream().filter(p -> !before.contains(p)).forEach(part -> apart(script, part));
     return script.text();
+  }
+
+  /** What plugins read by its name, such as another version of a language than the framework's. */
+  private void properties(Script script) {
+    for (Property property : build.properties()) {
+      script.blank(property.cause());
+      String name = script.quoted(property.name());
+      String all = kotlin ? "extra" : "ext";
+      script.line(
+          "%s[%s] = %s".formatted(all, name, script.quoted(property.value())), property.cause());
+    }
   }
 
   private static void apart(Script script, BuildPart part) {
@@ -171,23 +179,9 @@ final class GradleWriter {
     }
     script.blank(FORM);
     script.open("dependencies", FORM);
-    for (Dependency list : build.overrides()) {
-      String platform = "enforcedPlatform(" + catalog.library(list.artifact()) + ")";
-      script.line(script.statement("implementation", platform), list.cause());
-    }
     for (Dependency bom : build.boms()) {
       String platform = "platform(" + catalog.library(bom.artifact()) + ")";
       script.line(script.statement("implementation", platform), bom.cause());
-      for (Scope scope : APART) {
-        build.dependencies().stream()
-            .filter(each -> each.scope() == scope && each.version().isEmpty())
-            .findFirst()
-            .ifPresent(
-                each ->
-                    script.line(
-                        script.statement(configuration(scope), platform),
-                        bom.cause().and(each.cause())));
-      }
     }
     build.dependencies().forEach(each -> dependency(script, each));
     script.close(FORM);

@@ -22,6 +22,8 @@ import vividtrellis.core.plan.Cause;
  */
 final class Script {
 
+  private static final String ONE_LIST = "([])";
+
   private final boolean kotlin;
   private final TracedText out = new TracedText();
   private int depth;
@@ -63,7 +65,11 @@ final class Script {
           branch.parts().stream()
               .map(each -> value(String.valueOf(((Leaf) each).value())))
               .collect(Collectors.joining(", "));
-      line(call(branch.name(), arguments), branch.cause());
+      line(
+          branch.name().endsWith(ONE_LIST)
+              ? withList(branch.name(), arguments)
+              : call(branch.name(), arguments),
+          branch.cause());
       return;
     }
     open(block(branch.name()), branch.cause());
@@ -80,6 +86,14 @@ final class Script {
     } else {
       line(call(leaf.name(), value(value)), leaf.cause());
     }
+  }
+
+  /**
+   * A call with a list for its one argument; Groovy would take its entries too, Kotlin does not.
+   */
+  private String withList(String name, String entries) {
+    String list = kotlin ? "listOf(" + entries + ")" : "[" + entries + "]";
+    return statement(name.substring(0, name.length() - ONE_LIST.length()), list);
   }
 
   private String block(String name) {

@@ -39,7 +39,6 @@ final class VersionCatalog {
       }
     }
     build.boms().forEach(this::library);
-    build.overrides().forEach(this::library);
     build.dependencies().forEach(this::library);
     Map<String, List<String>> aliases = new LinkedHashMap<>();
     entries.forEach(

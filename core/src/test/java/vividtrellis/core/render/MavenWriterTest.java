@@ -39,7 +39,6 @@ class MavenWriterTest {
         about,
         List.of(),
         List.of(),
-        List.of(),
         List.of(
             new Dependency("g", "web", Optional.empty(), Scope.COMPILE, List.of(), WEB),
             new Dependency("g", "t", Optional.of("1.0"), Scope.TEST, List.of(), NAME)),

@@ -14,7 +14,9 @@ import org.gradle.api.file.ConfigurableFileCollection
 import org.gradle.api.file.FileCollection
 import org.gradle.api.file.FileSystemLocation
 import org.gradle.api.file.FileSystemLocationProperty
+import org.gradle.api.plugins.ExtensionAware
 import org.gradle.api.plugins.ExtensionContainer
+import org.gradle.api.plugins.ExtraPropertiesExtension
 import org.gradle.api.provider.HasMultipleValues
 import org.gradle.api.provider.MapProperty
 import org.gradle.api.provider.Property
@@ -48,6 +50,8 @@ inline fun <reified T : Any> Project.the(): T = extensions.getByType(T::class.ja
 
 inline fun <reified T : Any> Project.configure(noinline action: T.() -> Unit) =
     extensions.getByType(T::class.java).action()
+
+val ExtensionAware.extra: ExtraPropertiesExtension get() = extensions.extraProperties
 
 inline fun <reified T : Any> ExtensionContainer.getByType(): T = getByType(T::class.java)
 

@@ -8,6 +8,7 @@ class {{entryClass}}Test {
 
     @Test
     void saysItsName() {
-        assertEquals("This is {{artifact}}.", {{entryClass}}.greeting());
+        String greeting = {{entryClass}}.greeting();
+        assertEquals("This is {{artifact}}.", greeting);
     }
 }

@@ -5,6 +5,5 @@ import {{initializer}}
 
 /** What a server of servlets looks for; it hands over to [{{entryClass}}]. */
 class ServletStart : SpringBootServletInitializer() {
-    override fun configure(application: SpringApplicationBuilder): SpringApplicationBuilder =
-        application.sources({{entryClass}}::class.java)
+    override fun configure(builder: SpringApplicationBuilder) = builder.sources({{entryClass}}::class.java)
 }

@@ -6,6 +6,6 @@ class AboutTest {
 
     @Test
     void keepsWhatItWasGiven() {
-        assert new About('{{artifact}}', '').name() == '{{artifact}}'
+        assert new About('ferry', 'carries').name() == 'ferry'
     }
 }

@@ -8,6 +8,6 @@ class AboutTest {
 
     @Test
     void keepsWhatItWasGiven() {
-        assertThat(new About("{{artifact}}", "").getName()).isEqualTo("{{artifact}}");
+        assertThat(new About("ferry", "carries").getName()).isEqualTo("ferry");
     }
 }

@@ -6,6 +6,6 @@ import org.junit.jupiter.api.Test
 class AboutTest {
     @Test
     fun keepsWhatItWasGiven() {
-        assertThat(About("{{artifact}}", "").name()).isEqualTo("{{artifact}}")
+        assertThat(About("ferry", "carries").name()).isEqualTo("ferry")
     }
 }
