@@ -99,7 +99,7 @@ final class BriefCommand implements Callable<Integer> {
         .post(
             "/checks",
             new BriefInput.Document("words", Briefs.write(brief, Notation.JSON), Notation.JSON))
-        .json();
+        .verdict();
   }
 
   /** Shows what came of the answers, and writes it where it is wanted. */

@@ -61,7 +61,7 @@ final class CheckCommand implements Callable<Integer> {
     BriefInput.Document document = input.document(service);
     String query = way == null ? "" : "?apply=" + way;
     Service.Answer answer = service.post("/checks" + query, document);
-    Json verdict = answer.json();
+    Json verdict = answer.verdict();
     boolean fits = verdict.text("verdict").equals("fits");
     PrintWriter out = spec.commandLine().getOut();
     if (way != null) {
@@ -84,7 +84,7 @@ final class CheckCommand implements Callable<Integer> {
                 "the filled-in brief",
                 Briefs.write(Briefs.of(verdict.at("brief").node()), Notation.JSON),
                 Notation.JSON);
-        new MachineView(verdict, service.post("/checks", whole).json()).show(screen);
+        new MachineView(verdict, service.post("/checks", whole).verdict()).show(screen);
       } else if (here) {
         screen.line("");
         screen.line("Which JDK suits is told once the picks fit.");

@@ -75,13 +75,13 @@ final class Directory {
   /**
    * Settles what happens to each file, without writing any.
    *
-   * @param archive a {@code tar.gz}
+   * @param files of the project, by their paths
    * @param policy asked for each file that is there and differs
    */
-  List<Step> plan(byte[] archive, Clash.Policy policy) {
+  List<Step> plan(Map<String, Entry> files, Clash.Policy policy) {
     try {
       List<Step> steps = new ArrayList<>();
-      for (Map.Entry<String, Entry> each : Unpacked.of(archive).entrySet()) {
+      for (Map.Entry<String, Entry> each : files.entrySet()) {
         steps.add(step(each.getKey(), each.getValue(), policy));
       }
       return steps;
@@ -214,7 +214,9 @@ final class Directory {
     return new Failure(
         Failure.CANNOT_WRITE,
         "The project cannot be written: "
-            + (e instanceof IOException io ? Failure.reason(io) : "the answer is no archive"),
+            + (e instanceof IOException io
+                ? Failure.reason(io)
+                : "a name in it cannot be one here"),
         root.toString(),
         "nothing was left behind; choose a directory that can be written to");
   }

@@ -127,7 +127,7 @@ final class Interview {
         .post(
             "/checks",
             new BriefInput.Document("answers", Briefs.write(some, Notation.JSON), Notation.JSON))
-        .json();
+        .verdict();
   }
 
   /** Why an option cannot be had now; empty if it can, or if there is none of that name. */

@@ -1,21 +1,20 @@
 package vividtrellis.cli;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.OutputStream;
-import java.net.HttpURLConnection;
 import java.net.URI;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
+import vividtrellis.core.document.Node;
 import vividtrellis.core.document.UnreadableDocument;
 
 /** The service, asked over HTTP. */
 final class Service {
-
-  private static final int CONNECT_MILLIS = 5_000;
-  private static final int READ_MILLIS = 60_000;
 
   private final URI base;
 
@@ -24,29 +23,44 @@ final class Service {
   }
 
   /** An answer of the service: its status is below 300, or 422 for a blocked brief. */
-  static final class Answer {
-    private final int status;
-    private final byte[] body;
-
-    private Answer(int status, byte[] body) {
-      this.status = status;
-      this.body = body;
-    }
-
-    int status() {
-      return status;
-    }
-
-    byte[] bytes() {
-      return body.clone();
-    }
-
-    String text() {
-      return new String(body, StandardCharsets.UTF_8);
-    }
-
+  record Answer(int status, String text) {
+    /**
+     * The answer as a document.
+     *
+     * @throws Failure when it is none
+     */
     Json json() {
-      return Json.read(text());
+      try {
+        Json json = Json.read(text);
+        if (json.node() instanceof Node.Fields) {
+          return json;
+        }
+      } catch (UnreadableDocument e) {
+        // told below
+      }
+      throw unreadable();
+    }
+
+    /**
+     * The answer to a check.
+     *
+     * @throws Failure when it is none
+     */
+    Json verdict() {
+      Json json = json();
+      if (!List.of("fits", "blocked").contains(json.text("verdict"))) {
+        throw unreadable();
+      }
+      return json;
+    }
+
+    /** It is not what an answer looks like. */
+    static Failure unreadable() {
+      return new Failure(
+          Failure.INTERNAL,
+          "The answer of the service cannot be read.",
+          null,
+          "is the service of a much newer or older version? vivid --version tells both");
     }
   }
 
@@ -56,6 +70,25 @@ final class Service {
 
   Answer post(String path, BriefInput.Document brief) {
     return send(path, brief);
+  }
+
+  /**
+   * Posts a brief and keeps what comes in a file.
+   *
+   * @param most bytes that are taken
+   * @return the answer; without a text where the file has it
+   */
+  Answer download(String path, BriefInput.Document brief, Path file, long most) {
+    Exchange exchange = new Exchange(resolve(path), brief, most);
+    Exchange.Answered answered = twice(exchange, () -> Files.newOutputStream(file));
+    if (answered.ours() && answered.status() < 300 && !answered.digest()) {
+      throw new Failure(
+          Failure.INTERNAL,
+          "The archive came without its digest, so that nobody can tell whether it is whole.",
+          base.toString(),
+          "name the service itself with --server, not what stands before it");
+    }
+    return checked(answered, "");
   }
 
   /** A text as a part of an address. */
@@ -81,35 +114,34 @@ final class Service {
         "give one like http://127.0.0.1:7411");
   }
 
-  /**
-   * HttpURLConnection rather than the newer client: that one sets up TLS before the first plain
-   * request, which alone takes longer than everything else a command does.
-   */
   private Answer send(String path, BriefInput.@Nullable Document brief) {
-    URI address = resolve(path);
+    ByteArrayOutputStream body = new ByteArrayOutputStream();
+    Exchange exchange = new Exchange(resolve(path), brief, Exchange.MOST);
+    Exchange.Answered answered =
+        twice(
+            exchange,
+            () -> {
+              body.reset();
+              return body;
+            });
+    return checked(answered, body.toString(StandardCharsets.UTF_8));
+  }
+
+  /** Who is asked to come back soon does so once. */
+  private Exchange.Answered twice(Exchange exchange, Exchange.Sink sink) {
     Waiting waiting = new Waiting(base.toString());
     try {
-      HttpURLConnection connection = (HttpURLConnection) address.toURL().openConnection();
-      connection.setConnectTimeout(CONNECT_MILLIS);
-      connection.setReadTimeout(READ_MILLIS);
-      connection.setInstanceFollowRedirects(false);
-      connection.setRequestProperty(
-          "Accept", "application/json, application/problem+json, */*;q=0.5");
-      if (brief != null) {
-        connection.setDoOutput(true);
-        connection.setRequestProperty("Content-Type", brief.mediaType());
-        try (OutputStream out = connection.getOutputStream()) {
-          out.write(brief.text().getBytes(StandardCharsets.UTF_8));
-        }
+      Exchange.Answered first = exchange.send(sink);
+      if (!first.ours() || (first.status() != 429 && first.status() != 503)) {
+        return first;
       }
-      int status = connection.getResponseCode();
-      try (InputStream in =
-          status < 400 ? connection.getInputStream() : connection.getErrorStream()) {
-        Answer answer = new Answer(status, in == null ? new byte[0] : in.readAllBytes());
-        return checked(answer, connection.getHeaderField("Vivid-Trellis") != null);
-      }
+      TimeUnit.SECONDS.sleep(first.waitSeconds());
+      return exchange.send(sink);
     } catch (IOException e) {
       throw unreachable(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new Failure(Failure.INTERRUPTED, "It was interrupted.", null, null);
     } finally {
       waiting.stop();
     }
@@ -123,9 +155,10 @@ final class Service {
         "start it there (./up), or name another with --server or VIVID_SERVER");
   }
 
-  private Answer checked(Answer answer, boolean ours) {
-    int status = answer.status();
-    if (!ours) {
+  private Answer checked(Exchange.Answered answered, String text) {
+    int status = answered.status();
+    Answer answer = new Answer(status, status < 300 ? text : answered.body());
+    if (!answered.ours()) {
       throw new Failure(
           Failure.UNREACHABLE,
           "Something answers there, but it is not Vivid Trellis (HTTP " + status + ").",

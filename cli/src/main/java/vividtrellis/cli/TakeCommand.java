@@ -1,10 +1,10 @@
 package vividtrellis.cli;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -12,6 +12,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
+import vividtrellis.cli.Downloads.Download;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.Variants;
@@ -76,6 +77,12 @@ final class TakeCommand implements Callable<Integer> {
   @Option(names = "--no-questions", description = "Never ask; stop where it would have to.")
   private boolean noQuestions;
 
+  @Option(
+      names = "--most",
+      paramLabel = "MB",
+      description = "The largest archive that is taken, packed and unpacked (64).")
+  private int most = (int) (Exchange.MOST >> 20);
+
   @Override
   public Integer call() throws IOException {
     if ((into == null) == (archive == null)) {
@@ -91,67 +98,90 @@ final class TakeCommand implements Callable<Integer> {
       throw new Failure(
           Failure.USAGE, "--git goes with --into.", null, "give --into DIR, or leave --git out");
     }
+    if (most < 1 || most > 1024) {
+      throw new Failure(Failure.USAGE, "There is no such size: " + most, "--most", "1 to 1024");
+    }
     Service service = common.service();
     TakeView view = new TakeView(spec.commandLine().getOut(), common.json());
-    if (!all) {
-      Optional<byte[]> fetched = fetch(service, input.document(service), "");
-      if (fetched.isEmpty()) {
-        return Failure.BLOCKED;
-      }
-      if (into != null) {
-        Directory directory = new Directory(ArchiveFile.path(into));
-        List<Directory.Step> steps = plan(directory, fetched.get(), policy);
-        if (!look) {
-          directory.write(steps);
-        }
-        tell(directory, steps, view);
-      } else if ("-".equals(archive) && !look) {
-        System.out.write(fetched.get());
-        System.out.flush();
-        return 0;
-      } else {
-        ArchiveFile file = new ArchiveFile(String.valueOf(archive), fetched.get());
-        if (!look) {
-          ArchiveFile.write(List.of(file));
-        }
-        view.tell(file.path(), file.size(), look);
-      }
-      view.end();
-      return 0;
+    try (Downloads downloads = new Downloads(service, (long) most << 20)) {
+      boolean taken =
+          all
+              ? takeAll(downloads, input.withVariants(), policy, view)
+              : takeOne(downloads, input.document(service), policy, view);
+      return taken ? 0 : Failure.BLOCKED;
     }
-    Brief whole = input.withVariants();
-    Map<String, byte[]> archives = new LinkedHashMap<>();
-    for (String name : Variants.names(whole)) {
-      Optional<byte[]> fetched = fetch(service, variant(whole, name), name);
-      if (fetched.isEmpty()) {
-        return Failure.BLOCKED;
+  }
+
+  private boolean takeOne(
+      Downloads downloads, BriefInput.Document brief, Clash.Policy policy, TakeView view)
+      throws IOException {
+    Download download = fetch(downloads, brief, "");
+    if (download.isBlocked()) {
+      return false;
+    }
+    if (into != null) {
+      Directory directory = new Directory(ArchiveFile.path(into));
+      List<Directory.Step> steps = plan(directory, download, policy);
+      if (!look) {
+        directory.write(steps);
       }
-      archives.put(name, fetched.get());
+      tell(directory, steps, view);
+    } else if ("-".equals(archive) && !look) {
+      Files.copy(download.file(), System.out);
+      System.out.flush();
+      return true;
+    } else {
+      ArchiveFile file = archiveFile(String.valueOf(archive), download);
+      if (!look) {
+        ArchiveFile.write(List.of(file));
+      }
+      view.tell(file.path(), file.size(), look);
+    }
+    view.end();
+    return true;
+  }
+
+  private static ArchiveFile archiveFile(String name, Download download) throws IOException {
+    return new ArchiveFile(name, Files.readAllBytes(download.file()));
+  }
+
+  /** Gives whether all variants could be made. */
+  private boolean takeAll(Downloads downloads, Brief whole, Clash.Policy policy, TakeView view)
+      throws IOException {
+    Map<String, Download> archives = new LinkedHashMap<>();
+    for (String name : Variants.names(whole)) {
+      Download download = fetch(downloads, variant(whole, name), name);
+      if (download.isBlocked()) {
+        return false;
+      }
+      archives.put(name, download);
     }
     if (archives.isEmpty()) {
       throw new Failure(Failure.USAGE, "This brief has no variants.", null, "leave --all out");
     }
     if (into != null) {
-      takeAll(into, whole, archives, policy, view);
+      writeAll(into, whole, archives, policy, view);
     } else {
       Map<String, ArchiveFile> files = new LinkedHashMap<>();
-      archives.forEach((name, bytes) -> files.put(name, new ArchiveFile(named(name), bytes)));
+      for (Map.Entry<String, Download> each : archives.entrySet()) {
+        files.put(each.getKey(), archiveFile(named(each.getKey()), each.getValue()));
+      }
       if (!look) {
         ArchiveFile.write(files.values());
       }
       files.forEach((name, file) -> about(whole, name, view).tell(file.path(), file.size(), look));
     }
     view.end();
-    return 0;
+    return true;
   }
 
   /** All variants into directories of their own, or none. */
-  private void takeAll(
-      String into, Brief whole, Map<String, byte[]> archives, Clash.Policy policy, TakeView view)
+  private void writeAll(
+      String into, Brief whole, Map<String, Download> archives, Clash.Policy policy, TakeView view)
       throws IOException {
     Directory directory = new Directory(ArchiveFile.path(into));
     Map<Directory, List<Directory.Step>> planned = new LinkedHashMap<>();
-    for (Map.Entry<String, byte[]> each : archives.entrySet()) {
+    for (Map.Entry<String, Download> each : archives.entrySet()) {
       Directory folder = directory.in(each.getKey());
       planned.put(folder, plan(folder, each.getValue(), policy));
     }
@@ -191,31 +221,31 @@ final class TakeCommand implements Callable<Integer> {
     return String.valueOf(archive).replaceFirst("(?=\\.(zip|tar\\.gz)$)", "-" + name);
   }
 
-  /** The archive of a brief; if there is none, it was told why. */
-  private Optional<byte[]> fetch(Service service, BriefInput.Document brief, String variant) {
+  /** The archive of a brief; if it is blocked, it was told why. */
+  private Download fetch(Downloads downloads, BriefInput.Document brief, String variant) {
     Format format = into == null ? ArchiveFile.format(String.valueOf(archive)) : Format.TAR_GZ;
-    Service.Answer answer = service.post("/archives?format=" + format.word(), brief);
-    if (answer.status() != 422) {
-      return Optional.of(answer.bytes());
+    Download download = downloads.fetch(brief, format);
+    if (!download.isBlocked()) {
+      return download;
     }
     if (common.json()) {
-      spec.commandLine().getOut().println(answer.text());
+      spec.commandLine().getOut().println(download.answer().text());
     } else {
       Screen screen = new Screen(spec.commandLine().getErr());
       if (!variant.isEmpty()) {
         screen.line(screen.strong(variant));
       }
-      Blocked.tell(screen, answer.json());
+      Blocked.tell(screen, download.answer().json());
     }
-    return Optional.empty();
+    return download;
   }
 
-  private List<Directory.Step> plan(Directory directory, byte[] bytes, Clash.Policy policy)
+  private List<Directory.Step> plan(Directory directory, Download download, Clash.Policy policy)
       throws IOException {
     if (git) {
       FirstCommit.mayBeMadeIn(directory.root());
     }
-    return directory.plan(bytes, policy);
+    return directory.plan(download.files(), policy);
   }
 
   /** Tells what was written, once it is committed where that was wished. */

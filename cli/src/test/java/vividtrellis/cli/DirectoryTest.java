@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.entry;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -24,14 +23,17 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import vividtrellis.cli.Directory.Fate;
 import vividtrellis.cli.Directory.Step;
+import vividtrellis.cli.Unpacked.Entry;
+import vividtrellis.core.pack.Archive.Format;
 
 class DirectoryTest {
 
   @TempDir Path temp;
 
-  private static byte[] archive(String... names) throws IOException {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    try (TarArchiveOutputStream out = new TarArchiveOutputStream(new GZIPOutputStream(bytes))) {
+  private static Map<String, Entry> archive(String... names) throws IOException {
+    Path file = Files.createTempFile("archive", ".tar.gz");
+    try (TarArchiveOutputStream out =
+        new TarArchiveOutputStream(new GZIPOutputStream(Files.newOutputStream(file)))) {
       for (String name : names) {
         byte[] content = ("content of " + name).getBytes(StandardCharsets.UTF_8);
         TarArchiveEntry entry = new TarArchiveEntry(name, true);
@@ -42,10 +44,14 @@ class DirectoryTest {
         out.closeArchiveEntry();
       }
     }
-    return bytes.toByteArray();
+    try {
+      return Unpacked.of(file, Format.TAR_GZ, 1 << 20);
+    } finally {
+      Files.delete(file);
+    }
   }
 
-  private static List<Step> take(Path into, Clash policy, byte[] archive) {
+  private static List<Step> take(Path into, Clash policy, Map<String, Entry> archive) {
     Directory directory = new Directory(into);
     List<Step> steps = directory.plan(archive, path -> policy);
     directory.write(steps);
@@ -65,7 +71,7 @@ class DirectoryTest {
 
   @Test
   void writesTheContentsWithRunBitsAndAgainOverTheSame() throws IOException {
-    byte[] archive = archive("root/mvnw", "root/src/a.txt");
+    Map<String, Entry> archive = archive("root/mvnw", "root/src/a.txt");
     Path into = temp.resolve("new/project");
 
     assertThat(take(into, Clash.STOP, archive))
@@ -118,7 +124,14 @@ class DirectoryTest {
         "root/a/../../../evil",
         "root//etc/evil",
         "root/.git/hooks/post-merge",
-        "root/sub/.GIT/config"
+        "root/sub/.GIT/config",
+        "root/GIT~1/config",
+        "root/.g\u200dit/config",
+        "root/.git./config",
+        "root/.git::$INDEX_ALLOCATION/config",
+        "root/a\u0007b",
+        "root/OK",
+        "beside"
       })
   void neverLeavesTheDirectoryNorTouchesVersionControl(String name) throws IOException {
     Path inside = Files.createDirectory(temp.resolve("inside"));

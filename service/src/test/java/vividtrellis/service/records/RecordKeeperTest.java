@@ -5,6 +5,7 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.doAnswer;
+import static org.mockito.Mockito.doReturn;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -95,9 +96,7 @@ class RecordKeeperTest {
     keeper.keep(MADE);
     assertThat(keeper.state()).isEqualTo(new RecordKeeper.State(true, 2, 0, 0));
 
-    org.mockito.Mockito.reset(there);
-    when(there.setParameter(anyString(), any())).thenReturn(there);
-    when(there.getResultList()).thenReturn(List.of());
+    doReturn(List.of()).when(there).getResultList();
     RecordKeeper restarted = keeper();
     assertThat(restarted.state().waiting()).isEqualTo(2);
     restarted.catchUp();
@@ -105,7 +104,7 @@ class RecordKeeperTest {
 
     assertThat(entered).hasSize(2);
     assertThat(restarted.state()).isEqualTo(new RecordKeeper.State(false, 0, 0, 0));
-    assertThat(Files.list(state.resolve("journal"))).isEmpty();
+    assertThat(journal("")).isEmptyDirectory();
     assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(journal(""))))
         .isEqualTo("rwx------");
   }
