@@ -95,13 +95,13 @@ class RecordsTest {
     Path note = product.data.resolve("postgres/cluster/postmaster.pid");
     long before = number(note);
     ProcessHandle.of(before).orElseThrow().destroyForcibly();
-    byte[] made = archive(product, "tide-board");
+    byte[] made = archive(product, "harbour-watch");
 
     for (int i = 0; i < 300 && (!Files.exists(note) || number(note) == before); i++) {
       Thread.sleep(100);
     }
     awaitHealth(product, "\"waiting\":0", "there");
-    assertThat(records(product, "tide-board", made)).isEqualTo(1);
+    assertThat(records(product, "harbour-watch", made)).isEqualTo(1);
   }
 
   private static long number(Path note) throws IOException {
