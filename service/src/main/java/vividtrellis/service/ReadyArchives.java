@@ -20,8 +20,12 @@ public final class ReadyArchives {
   private final Workshop workshop;
   private final Cache<Wish, MadeArchive> made;
 
-  /** What tells two archives apart; the editions stay the same as long as the service runs. */
-  private record Wish(Brief brief, int year, Archive.Format format) {}
+  /**
+   * What tells two archives apart; the editions stay the same as long as the service runs.
+   *
+   * @param asked the brief in the words it was sent in: to read it takes longer than to find it
+   */
+  private record Wish(String asked, int year, Archive.Format format) {}
 
   /**
    * Begins with none.
@@ -34,21 +38,27 @@ public final class ReadyArchives {
         Caffeine.newBuilder()
             .maximumWeight(mostBytes)
             .<Wish, MadeArchive>weigher(
-                (wish, each) -> each.archive().size() + 2 * each.brief().length())
+                (wish, each) ->
+                    each.archive().size() + 2 * (wish.asked().length() + each.brief().length()))
             .build();
   }
 
-  /** The archive of a brief as it was sent, if it lies ready. */
-  public Optional<MadeArchive> ready(Brief brief, Archive.Format format) {
-    return Optional.ofNullable(made.getIfPresent(wish(brief, format)));
+  /**
+   * The archive of a brief, if it lies ready.
+   *
+   * @param asked the brief as it was sent
+   */
+  public Optional<MadeArchive> ready(String asked, Archive.Format format) {
+    return Optional.ofNullable(made.getIfPresent(wish(asked, format)));
   }
 
   /**
    * Makes the archive of a brief, and keeps it.
    *
+   * @param asked the brief as it was sent
    * @throws BlockedBrief when it does not fit
    */
-  public MadeArchive make(Brief brief, Archive.Format format) {
+  public MadeArchive make(String asked, Brief brief, Archive.Format format) {
     Verdict verdict = workshop.settle(brief);
     MadeArchive archive =
         new MadeArchive(
@@ -56,11 +66,11 @@ public final class ReadyArchives {
             verdict.brief().require(Key.NAME),
             Briefs.write(verdict.brief(), Notation.JSON),
             verdict.edition());
-    made.put(wish(brief, format), archive);
+    made.put(wish(asked, format), archive);
     return archive;
   }
 
-  private Wish wish(Brief brief, Archive.Format format) {
-    return new Wish(brief, workshop.year(), format);
+  private Wish wish(String asked, Archive.Format format) {
+    return new Wish(asked, workshop.year(), format);
   }
 }

@@ -17,14 +17,16 @@ import org.springframework.stereotype.Component;
 public final class Gate {
 
   private static final long PATIENCE_MILLIS = 1_000;
-  private static final int MOST_WAITING = 64;
+  private static final int MOST_WAITING = 48;
 
   private final Semaphore places;
   private final Counter refused;
 
   /** As wide as this machine has cores. */
   public Gate(MeterRegistry meters) {
-    this.places = new Semaphore(Runtime.getRuntime().availableProcessors(), true);
+    // Not in turn: who comes when a place is free takes it, without a thread that has to wake
+    // first.
+    this.places = new Semaphore(Runtime.getRuntime().availableProcessors());
     this.refused = Counter.builder("vivid.gate.refused").register(meters);
     Gauge.builder("vivid.gate.waiting", places, Semaphore::getQueueLength).register(meters);
   }

@@ -30,14 +30,22 @@ final class BriefBody {
   /** Two briefs that are compared. */
   record Two(Brief left, Brief right) {}
 
-  /** The brief, or of one with variants the variant that is its default. */
-  static Brief read(HttpServletRequest request) throws IOException {
-    return Variants.meant(Briefs.of(document(request)));
+  /**
+   * A document as it was sent, not looked into yet: that costs, and is not done for who is refused.
+   */
+  record Sent(String text, Notation notation) {
+    /** The brief, or of one with variants the variant that is its default. */
+    Brief brief() {
+      return Variants.meant(Briefs.of(Documents.read(text, notation)));
+    }
+
+    /** Two briefs, from {@code { left: brief, right: brief }}. */
+    Two two() {
+      return BriefBody.two(Documents.read(text, notation));
+    }
   }
 
-  /** Reads {@code { left: brief, right: brief }}. */
-  static Two readTwo(HttpServletRequest request) throws IOException {
-    Node document = document(request);
+  private static Two two(Node document) {
     if (!(document instanceof Node.Fields both)) {
       throw UnreadableDocument.whole(
           "Two briefs are expected under 'left' and 'right'; this is %s."
@@ -75,7 +83,8 @@ final class BriefBody {
     }
   }
 
-  private static Node document(HttpServletRequest request) throws IOException {
+  /** Takes the document out of a request. */
+  static Sent of(HttpServletRequest request) throws IOException {
     if (request.getHeader("Content-Encoding") != null) {
       throw new ResponseStatusException(HttpStatus.UNSUPPORTED_MEDIA_TYPE);
     }
@@ -87,7 +96,7 @@ final class BriefBody {
           "Leave out what does not belong into it.");
     }
     String type = String.valueOf(request.getContentType());
-    return Documents.read(text(bytes), type.startsWith(YAML) ? Notation.YAML : Notation.JSON);
+    return new Sent(text(bytes), type.startsWith(YAML) ? Notation.YAML : Notation.JSON);
   }
 
   private static String text(byte[] bytes) {

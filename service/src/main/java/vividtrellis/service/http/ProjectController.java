@@ -6,6 +6,8 @@ import java.util.Base64;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -59,10 +61,10 @@ class ProjectController {
   Answers.Check check(
       HttpServletRequest request, @RequestParam(required = false) @Nullable Integer apply)
       throws IOException {
-    Brief brief = BriefBody.read(request);
+    BriefBody.Sent sent = BriefBody.of(request);
     return gate.pass(
         () -> {
-          Verdict verdict = workshop.check(brief);
+          Verdict verdict = workshop.check(sent.brief());
           return apply == null
               ? Answers.Check.of(verdict, null)
               : applied(numbered(verdict, apply));
@@ -92,18 +94,18 @@ class ProjectController {
       path = "/lattice",
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
   Answers.Grid lattice(HttpServletRequest request) throws IOException {
-    Brief brief = BriefBody.read(request);
-    return gate.pass(() -> Answers.Grid.of(workshop.lattice(brief)));
+    BriefBody.Sent sent = BriefBody.of(request);
+    return gate.pass(() -> Answers.Grid.of(workshop.lattice(sent.brief())));
   }
 
   @PostMapping(
       path = "/outlines",
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
   Answers.Outline outline(HttpServletRequest request) throws IOException {
-    Brief brief = BriefBody.read(request);
+    BriefBody.Sent sent = BriefBody.of(request);
     return gate.pass(
         () -> {
-          Verdict verdict = workshop.settle(brief);
+          Verdict verdict = workshop.settle(sent.brief());
           return Answers.Outline.of(workshop.files(verdict), verdict.edition());
         });
   }
@@ -112,9 +114,10 @@ class ProjectController {
       path = "/comparisons",
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
   Answers.Differences compare(HttpServletRequest request) throws IOException {
-    BriefBody.Two two = BriefBody.readTwo(request);
+    BriefBody.Sent sent = BriefBody.of(request);
     return gate.pass(
         () -> {
+          BriefBody.Two two = sent.two();
           FileSet left = side("/left", two.left());
           return Answers.Differences.of(Comparison.of(left, side("/right", two.right())));
         });
@@ -135,7 +138,8 @@ class ProjectController {
       HttpServletRequest request, @RequestParam(defaultValue = "zip") String format)
       throws IOException {
     Format form = format(format);
-    return send(archive(BriefBody.read(request), form));
+    BriefBody.Sent sent = BriefBody.of(request);
+    return send(archive(sent.notation() + " " + sent.text(), sent::brief, form));
   }
 
   @GetMapping("/archives")
@@ -156,11 +160,7 @@ class ProjectController {
     }
     String format = query.getFirst("format");
     Format form = format(format == null ? "zip" : format);
-    Brief brief = Brief.empty();
-    for (String pick : picks) {
-      brief = PickWords.applyPick(brief, pick);
-    }
-    MadeArchive made = archive(brief, form);
+    MadeArchive made = archive(asked(picks), () -> picked(picks), form);
     if (request.checkNotModified(made.archive().digest())) {
       return null;
     }
@@ -168,8 +168,23 @@ class ProjectController {
     return HttpMethod.HEAD.equals(request.getHttpMethod()) ? answer(made.archive()) : send(made);
   }
 
-  private MadeArchive archive(Brief brief, Format form) {
-    return archives.ready(brief, form).orElseGet(() -> gate.pass(() -> archives.make(brief, form)));
+  /** The picks in one text, each with its length, so that no other picks come to the same. */
+  private static String asked(List<String> picks) {
+    return picks.stream().map(pick -> pick.length() + ":" + pick).collect(Collectors.joining());
+  }
+
+  private static Brief picked(List<String> picks) {
+    Brief brief = Brief.empty();
+    for (String pick : picks) {
+      brief = PickWords.applyPick(brief, pick);
+    }
+    return brief;
+  }
+
+  private MadeArchive archive(String asked, Supplier<Brief> brief, Format form) {
+    return archives
+        .ready(asked, form)
+        .orElseGet(() -> gate.pass(() -> archives.make(asked, brief.get(), form)));
   }
 
   private ResponseEntity<byte[]> send(MadeArchive made) {

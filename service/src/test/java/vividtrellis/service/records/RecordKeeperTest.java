@@ -47,7 +47,7 @@ class RecordKeeperTest {
   private static final Workshop WORKSHOP = TestWorkshop.at(Clock.systemUTC());
   private static final MadeArchive MADE =
       new ReadyArchives(WORKSHOP, 1 << 20)
-          .make(Brief.empty().with(Key.NAME, "tide-board"), Archive.Format.ZIP);
+          .make("", Brief.empty().with(Key.NAME, "tide-board"), Archive.Format.ZIP);
 
   @TempDir Path state;
   private final EntityManager entities = mock();
