@@ -60,11 +60,18 @@ died() {
   ! grep -qs postgres "/proc/$pid/comm"
 }
 
+# The note guards the files while anything of a killed server still writes, so it goes only where its number is
+# another program's by now and nothing works in the cluster's folder.
+is_taken_by_another() {
+  died && [ -d "/proc/$(head -1 "$place/cluster/postmaster.pid")" ] &&
+    [ -z "$(find /proc -maxdepth 2 -name cwd -lname "$place/cluster" 2>/dev/null)" ]
+}
+
 # What a killed one leaves behind holds its memory for a moment longer, and one that is recovering answers nobody yet.
 start_cluster() {
   local port=$1 try
   for try in $(seq 20); do
-    ! died || rm -f "$place/cluster/postmaster.pid"
+    ! is_taken_by_another || rm -f "$place/cluster/postmaster.pid"
     control status >/dev/null 2>&1 ||
       control -w -t 60 -l "$place/server.log" -o "-p $port" start >/dev/null 2>&1 || { sleep 1; continue; }
     "$programs/pg_isready" -q -h 127.0.0.1 -p "$port" -t 60 && return 0

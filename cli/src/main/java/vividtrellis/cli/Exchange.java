@@ -157,7 +157,7 @@ final class Exchange {
         status,
         ours,
         problem.toString(StandardCharsets.UTF_8),
-        wait(connection.getHeaderField("Retry-After")),
+        seconds(connection.getHeaderField("Retry-After")),
         named != null);
   }
 
@@ -208,7 +208,7 @@ final class Exchange {
     return Duration.ofSeconds(Integer.parseInt(said));
   }
 
-  private static int wait(@Nullable String asked) {
+  private static int seconds(@Nullable String asked) {
     boolean number = asked != null && asked.matches("[0-9]{1,6}");
     return number ? Math.min(LONGEST_WAIT_SECONDS, Integer.parseInt(asked)) : 1;
   }

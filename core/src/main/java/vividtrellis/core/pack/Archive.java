@@ -1,7 +1,5 @@
 package vividtrellis.core.pack;
 
-import java.io.IOException;
-import java.io.OutputStream;
 import java.util.Arrays;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -70,11 +68,6 @@ public final class Archive {
   /** How many bytes it has. */
   public int size() {
     return bytes.length;
-  }
-
-  /** Writes its bytes. */
-  public void writeTo(OutputStream out) throws IOException {
-    out.write(bytes);
   }
 
   /** SHA-256 of its bytes, in hex. */

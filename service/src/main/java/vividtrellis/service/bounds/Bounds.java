@@ -1,5 +1,6 @@
 package vividtrellis.service.bounds;
 
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
@@ -36,7 +37,7 @@ record Bounds(int connections, int rate, Set<String> proxies, Set<String> hosts)
 
   private static Set<String> words(Set<String> list) {
     return list.stream()
-        .map(word -> word.strip().toLowerCase(java.util.Locale.ROOT))
+        .map(word -> word.strip().toLowerCase(Locale.ROOT))
         .filter(word -> !word.isEmpty())
         .collect(Collectors.toUnmodifiableSet());
   }

@@ -68,6 +68,10 @@ final class Journal {
         waiting += lines(file).size();
         parts = Math.max(parts, number(file));
       }
+      // It may end in half a line, and what is added after that would be spoilt with it.
+      if (Files.exists(folder.resolve(CURRENT))) {
+        endPart();
+      }
     } catch (IOException e) {
       throw new UncheckedIOException("the journal cannot be opened", e);
     }

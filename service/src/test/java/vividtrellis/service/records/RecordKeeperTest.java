@@ -134,9 +134,10 @@ class RecordKeeperTest {
         file, json.writeValueAsString(entry("x")).substring(9), StandardOpenOption.APPEND);
 
     RecordKeeper keeper = keeper();
+    keeper.keep(MADE);
     keeper.catchUp();
 
-    assertThat(entered).hasSize(1);
+    assertThat(entered).as("the good line, and the one after half a line").hasSize(2);
     assertThat(keeper.state()).isEqualTo(new RecordKeeper.State(false, 0, 0, 5));
     String aside = Files.readString(journal("damaged.jsonl"), StandardCharsets.ISO_8859_1);
     assertThat(aside).contains("cut o\n", "{\u00ff\u0000\n");
