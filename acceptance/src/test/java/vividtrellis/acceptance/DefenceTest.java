@@ -26,8 +26,13 @@ class DefenceTest {
 
   private static final byte[] BRIEF = "project: {name: tide-board}".getBytes(UTF_8);
   private static final String HALF =
-      "POST /api/v1/checks HTTP/1.1\nHost: localhost\nContent-Type: application/json\n"
-          + "Content-Length: 100\n\n";
+      """
+      POST /api/v1/checks HTTP/1.1
+      Host: localhost
+      Content-Type: application/json
+      Content-Length: 100
+
+      """;
 
   private static Answer ask(Running product, String from, String path) throws IOException {
     try (Wire wire = new Wire(product.port, from)) {

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -220,9 +221,12 @@ class HostileTest {
       }
     }
     briefs.add(
-        "{\"project\": {\"name\": \"tide-board\"},\n"
-            + " \"starters\": [\"http-api\"], \"language\": \"java@21\"}\n");
+        """
+        {"project": {"name": "tide-board"},
+         "starters": ["http-api"], "language": "java@21"}
+        """);
     briefs.add("left: {project: {name: a}}\nright: {project: {name: b}, starters: [http-api]}\n");
+    long today = LocalDate.now(ZoneOffset.UTC).toEpochDay();
     ExecutorService clients = Executors.newFixedThreadPool(CLIENTS);
     try {
       List<Future<String>> faults = new ArrayList<>();
@@ -232,8 +236,7 @@ class HostileTest {
             clients.submit(
                 () ->
                     client(product, number, 7_411, OF_A_FIXED_SEED / CLIENTS + 1)
-                        + client(
-                            product, number, LocalDate.now().toEpochDay(), OF_TODAY / CLIENTS)));
+                        + client(product, number, today, OF_TODAY / CLIENTS)));
       }
       for (Future<String> each : faults) {
         assertThat(each.get()).isEmpty();

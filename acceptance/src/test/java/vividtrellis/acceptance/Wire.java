@@ -1,10 +1,12 @@
 package vividtrellis.acceptance;
 
+import com.google.common.net.InetAddresses;
 import java.io.BufferedInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
+import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
@@ -22,8 +24,8 @@ final class Wire implements AutoCloseable {
   private boolean over;
 
   Wire(int port, String from) throws IOException {
-    socket.bind(new InetSocketAddress(from, 0));
-    socket.connect(new InetSocketAddress("127.0.0.1", port), 5_000);
+    socket.bind(new InetSocketAddress(InetAddresses.forString(from), 0));
+    socket.connect(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), 5_000);
     socket.setSoTimeout(20_000);
     in = new BufferedInputStream(socket.getInputStream());
   }
