@@ -3,6 +3,7 @@ package vividtrellis.acceptance;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -11,6 +12,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import vividtrellis.acceptance.NearestOrNewest.Difference;
 import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Contribution.Scope;
@@ -22,7 +24,8 @@ import vividtrellis.core.plan.ProjectPlanner;
 
 /**
  * The class paths that a real build with Gradle resolved, held against those that Maven resolves
- * for the same brief: the same artifacts in the same versions.
+ * for the same brief: the same artifacts in the same versions, but for what {@link NearestOrNewest}
+ * explains.
  */
 final class ResolvedPaths {
 
@@ -33,7 +36,10 @@ final class ResolvedPaths {
         project.tasks.register('shownPaths') { doLast {
           ['runtimeClasspath', 'testRuntimeClasspath'].each { path ->
             project.configurations.getByName(path).incoming.artifacts.artifacts.each {
-              println "$path ${it.id.componentIdentifier.displayName}" } } } } } }
+              println "$path ${it.id.componentIdentifier.displayName}" }
+            project.configurations.getByName(path).incoming.resolutionResult.allDependencies.each {
+              if (!it.constraint && it.hasProperty('selected'))
+                println "$path ${it.from.id.displayName} > ${it.selected.id.displayName}" } } } } } }
       """;
 
   /** Scopes that are on other class paths with one build than with the other. */
@@ -42,12 +48,13 @@ final class ResolvedPaths {
 
   /**
    * What one build reads and the other does not: module metadata of Gradle's own, that has
-   * something for compiling alone, and a profile in the POM of spring-grpc-core, that brings a
-   * faster transport on Linux.
+   * something for compiling alone (of JUnit, and of Guava), and a profile in the POM of
+   * spring-grpc-core, that brings a faster transport on Linux.
    */
   private static final Set<String> READ_BY_ONE =
       Set.of(
           "org.apiguardian:apiguardian-api",
+          "com.google.j2objc:j2objc-annotations",
           "io.netty:netty-transport-native-epoll",
           "io.netty:netty-transport-classes-epoll");
 
@@ -58,7 +65,7 @@ final class ResolvedPaths {
   private static final Edition EDITION = ShippedEdition.load();
 
   private final Set<String> explained;
-  private final Set<String> faults = new TreeSet<>();
+  private final Set<Difference> differences = new LinkedHashSet<>();
 
   private ResolvedPaths(Set<String> explained) {
     this.explained = explained;
@@ -76,32 +83,63 @@ final class ResolvedPaths {
       return "";
     }
     RealBuild.write(twin, folder);
-    Command.Result listed =
-        new Command(
-                folder,
-                List.of(
-                    "./mvnw",
-                    "-B",
-                    "-ntp",
-                    "org.apache.maven.plugins:maven-dependency-plugin:3.9.0:list",
-                    "-DincludeScope=test",
-                    "-DoutputFile=listed.txt"))
-            .with(Map.of("JAVA_HOME", jdk.toString()))
-            .run(300);
-    if (listed.code() != 0) {
+    if (!asked(folder, jdk, "list", "listed.txt")) {
       return "Maven does not list what the same project resolves";
     }
     List<String> lines = Files.readAllLines(folder.resolve("listed.txt"));
     ResolvedPaths paths = new ResolvedPaths(explained(verdict, twin));
     Map<String, String> tests = shown(shown, "testRuntime");
     Map<String, String> all = listed(lines, Set.of("compile", "runtime", "provided", "test"));
+    if (tests.isEmpty() || all.isEmpty()) {
+      return "a class path was not shown";
+    }
     paths.compare(tests, all);
     // Maven has one version for all class paths, also where only a test asked for that one.
     Map<String, String> program = shown(shown, "runtime");
     program.replaceAll(
         (key, version) -> all.containsKey(key) ? tests.getOrDefault(key, version) : version);
     paths.compare(program, listed(lines, Set.of("compile", "runtime", "provided")));
-    return String.join(", ", paths.faults);
+    if (paths.differences.isEmpty()) {
+      return "";
+    }
+    if (!asked(folder, jdk, "tree", "tree.txt")) {
+      return "Maven does not show what brings what";
+    }
+    Set<String> ownExclusions =
+        dependencies(twin)
+            .flatMap(each -> each.without().stream())
+            .map(each -> each.group() + ":" + each.artifact())
+            .collect(Collectors.toSet());
+    return new NearestOrNewest(Files.readAllLines(folder.resolve("tree.txt")), shown, ownExclusions)
+        .unexplained(List.copyOf(paths.differences)).stream()
+            .map(ResolvedPaths::told)
+            .collect(Collectors.joining(", "));
+  }
+
+  private static boolean asked(Path folder, Path jdk, String goal, String file) throws Exception {
+    return new Command(
+                folder,
+                List.of(
+                    "./mvnw",
+                    "-B",
+                    "-ntp",
+                    "org.apache.maven.plugins:maven-dependency-plugin:3.9.0:" + goal,
+                    "-DincludeScope=test",
+                    "-Dverbose",
+                    "-DoutputFile=" + file))
+            .with(Map.of("JAVA_HOME", jdk.toString()))
+            .run(300)
+            .code()
+        == 0;
+  }
+
+  private static String told(Difference each) {
+    if (each.gradle() == null) {
+      return each.key() + " only with Maven";
+    }
+    return each.maven() == null
+        ? each.key() + " only with Gradle"
+        : "%s %s with Gradle, %s with Maven".formatted(each.key(), each.gradle(), each.maven());
   }
 
   /** What the catalog itself has otherwise for the two builds. */
@@ -147,22 +185,15 @@ final class ResolvedPaths {
   }
 
   private void compare(Map<String, String> gradle, Map<String, String> maven) {
-    if (gradle.isEmpty() || maven.isEmpty()) {
-      faults.add("a class path was not shown");
-      return;
-    }
     Set<String> keys = new TreeSet<>(gradle.keySet());
     keys.addAll(maven.keySet());
     keys.removeAll(explained);
     for (String key : keys) {
-      String one = gradle.get(key);
-      String other = maven.get(key);
-      if (one == null) {
-        faults.add(key + " only with Maven");
-      } else if (other == null) {
-        faults.add(key + " only with Gradle");
-      } else if (!plain(one).equals(plain(other))) {
-        faults.add(key + " " + one + " with Gradle, " + other + " with Maven");
+      Difference each = new Difference(key, gradle.get(key), maven.get(key));
+      if (each.gradle() == null
+          || each.maven() == null
+          || !plain(each.gradle()).equals(plain(each.maven()))) {
+        differences.add(each);
       }
     }
   }
