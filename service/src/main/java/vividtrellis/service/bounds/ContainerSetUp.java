@@ -11,6 +11,8 @@ import org.springframework.stereotype.Component;
 @Component
 class ContainerSetUp implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
 
+  private static final int ROOM_BYTES = 512 * 1024;
+
   private final Bounds bounds;
 
   ContainerSetUp(Bounds bounds) {
@@ -24,7 +26,11 @@ class ContainerSetUp implements WebServerFactoryCustomizer<TomcatServletWebServe
         connector -> {
           if (connector.getProtocolHandler() instanceof ClientConnections bounded) {
             bounded.bound(bounds.connections(), bounds.proxies());
+            bounded.setExecutor(new Lanes());
           }
+          // Room for a whole answer: whoever reads slowly then holds memory of the system, no
+          // thread.
+          connector.setProperty("socket.txBufSize", String.valueOf(ROOM_BYTES));
         });
     if (!bounds.proxies().isEmpty()) {
       RemoteIpValve forwarded = new RemoteIpValve();

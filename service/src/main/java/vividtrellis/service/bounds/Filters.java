@@ -9,7 +9,9 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
 
-/** The order: a body is read first, so that whoever is refused has been heard. */
+/**
+ * The order: a body is read first, so that whoever is refused has been heard; the gate is the last.
+ */
 @Configuration(proxyBeanMethods = false)
 class Filters {
 
@@ -28,6 +30,11 @@ class Filters {
   @Bean
   FilterRegistrationBean<Filter> clientBounds(Bounds bounds) {
     return registered(new ClientBounds(bounds), 2);
+  }
+
+  @Bean
+  FilterRegistrationBean<Filter> gate(MeterRegistry meters) {
+    return registered(new Gate(meters), 3);
   }
 
   private static FilterRegistrationBean<Filter> registered(Filter filter, int place) {

@@ -1,69 +1,200 @@
 package vividtrellis.service.bounds;
 
+import io.github.bucket4j.Bucket;
 import io.micrometer.core.instrument.Counter;
 import io.micrometer.core.instrument.Gauge;
 import io.micrometer.core.instrument.MeterRegistry;
-import java.util.concurrent.Semaphore;
+import jakarta.servlet.AsyncContext;
+import jakarta.servlet.AsyncEvent;
+import jakarta.servlet.AsyncListener;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpFilter;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.Set;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Supplier;
-import org.springframework.stereotype.Component;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.ContentCachingResponseWrapper;
+import vividtrellis.service.bounds.Turns.Turn;
 
 /**
- * What costs much goes through here: as much at a time as there are cores, and a few more that wait
- * their turn. Who would wait longer than a second is told so at once or then, so that the threads
- * of the container are there for what costs little. Safe for many threads.
+ * What costs much goes through here: as much at a time as there are cores, the rest in turn. Who
+ * waits holds no thread, and who would wait longer than a second is told so, at once where that can
+ * be foreseen. When many ask again and again all the same, which would cost more than to answer
+ * them, they are told when their second is over. An answer is sent when its turn is over already,
+ * so that whoever reads it slowly keeps nobody waiting.
  */
-@Component
-public final class Gate {
+final class Gate extends HttpFilter {
 
-  private static final long PATIENCE_MILLIS = 1_000;
-  private static final int MOST_WAITING = 48;
+  private static final long serialVersionUID = 1L;
+  private static final String TURN = Gate.class.getName();
+  private static final String CALLS = "/api/v1/";
+  private static final Set<String> COSTLY =
+      Set.of("checks", "lattice", "outlines", "comparisons", "archives");
 
-  private final Semaphore places;
-  private final Counter refused;
+  /** Longer than anybody waits whose turn comes; for the case that none comes any more. */
+  private static final long LOST_MILLIS = 2_000;
 
-  /** As wide as this machine has cores. */
-  public Gate(MeterRegistry meters) {
-    // Not in turn: who comes when a place is free takes it, without a thread that has to wake
-    // first.
-    this.places = new Semaphore(Runtime.getRuntime().availableProcessors());
-    this.refused = Counter.builder("vivid.gate.refused").register(meters);
-    Gauge.builder("vivid.gate.waiting", places, Semaphore::getQueueLength).register(meters);
+  /** So many a second are refused at once. */
+  private static final int REFUSED_AT_ONCE = 50;
+
+  private final transient Bucket atOnce =
+      Bucket.builder()
+          .addLimit(
+              limit ->
+                  limit
+                      .capacity(REFUSED_AT_ONCE)
+                      .refillGreedy(REFUSED_AT_ONCE, Duration.ofSeconds(1)))
+          .build();
+  private final transient ScheduledExecutorService clock =
+      Executors.newSingleThreadScheduledExecutor(Lanes.named("gate-"));
+  private final transient Turns turns =
+      new Turns(Runtime.getRuntime().availableProcessors(), System::nanoTime);
+  private final transient Counter refused;
+
+  Gate(MeterRegistry meters) {
+    refused = Counter.builder("vivid.gate.refused").register(meters);
+    Gauge.builder("vivid.gate.waiting", turns, Turns::waiting).register(meters);
   }
 
-  /** There is no place, and will be none within a second. */
-  public static final class Busy extends RuntimeException {
-    private static final long serialVersionUID = 1L;
+  /** Whether a request has been here already, and came through all that is before the gate. */
+  static boolean knows(HttpServletRequest request) {
+    return request.getAttribute(TURN) != null;
+  }
 
-    Busy() {
-      super("the service is busy", null, false, false);
+  @Override
+  protected void doFilter(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws IOException, ServletException {
+    String path = request.getServletPath();
+    String call = path.startsWith(CALLS) ? path.substring(CALLS.length()) : "";
+    if (!COSTLY.contains(call)) {
+      chain.doFilter(request, response);
+      return;
+    }
+    if (request.getAttribute(TURN) instanceof Waiting waited) {
+      if (waited.isRefused()) {
+        refuse(response);
+      } else {
+        work(waited, request, response, chain);
+      }
+      return;
+    }
+    Waiting turn = new Waiting(call);
+    switch (turns.ask(turn)) {
+      case NOW -> work(turn, request, response, chain);
+      case NEVER -> {
+        if (atOnce.tryConsume(1)) {
+          refuse(response);
+        } else {
+          letWait(turn, request, response);
+          clock.schedule(turn::refuse, Turns.PATIENCE_NANOS, TimeUnit.NANOSECONDS);
+        }
+      }
+      case LATER -> letWait(turn, request, response);
     }
   }
 
-  /**
-   * Does some work as soon as there is a place.
-   *
-   * @throws Busy when there is none in time
-   */
-  public <T> T pass(Supplier<T> work) {
-    if (!places.tryAcquire() && !isPlaceInTime()) {
-      refused.increment();
-      throw new Busy();
-    }
+  private static void letWait(
+      Waiting turn, HttpServletRequest request, HttpServletResponse response) {
+    request.setAttribute(TURN, turn);
+    turn.waitsIn(request.startAsync(request, response));
+  }
+
+  private void work(
+      Turn turn, HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws IOException, ServletException {
+    ContentCachingResponseWrapper answer = new ContentCachingResponseWrapper(response);
     try {
-      return work.get();
+      chain.doFilter(request, answer);
     } finally {
-      places.release();
+      turns.over(turn);
     }
+    answer.copyBodyToResponse();
   }
 
-  private boolean isPlaceInTime() {
-    try {
-      return places.getQueueLength() < MOST_WAITING
-          && places.tryAcquire(PATIENCE_MILLIS, TimeUnit.MILLISECONDS);
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      return false;
+  private void refuse(HttpServletResponse response) throws IOException {
+    refused.increment();
+    response.setHeader("Retry-After", "1");
+    response.sendError(
+        HttpServletResponse.SC_SERVICE_UNAVAILABLE,
+        "More is asked than can be answered within a second; try again in one.");
+  }
+
+  /** A request that waits; its turn may come before it has begun to. */
+  private final class Waiting extends Turn implements AsyncListener {
+
+    private @Nullable AsyncContext async;
+    private boolean decided;
+    private boolean refusedIt;
+
+    Waiting(String kind) {
+      super(kind);
+    }
+
+    synchronized void waitsIn(AsyncContext context) {
+      async = context;
+      context.setTimeout(LOST_MILLIS);
+      context.addListener(this);
+      if (decided) {
+        context.dispatch();
+      }
+    }
+
+    synchronized boolean isRefused() {
+      return refusedIt;
+    }
+
+    @Override
+    void go() {
+      decide(false);
+    }
+
+    @Override
+    void refuse() {
+      decide(true);
+    }
+
+    private synchronized void decide(boolean refuses) {
+      decided = true;
+      refusedIt = refuses;
+      if (async != null) {
+        try {
+          Lanes.itsTurn(async::dispatch);
+        } catch (IllegalStateException gone) {
+          // The client went away meanwhile.
+          turns.over(this);
+        }
+      }
+    }
+
+    @Override
+    public void onTimeout(AsyncEvent event) {
+      if (turns.leave(this)) {
+        decide(true);
+      }
+    }
+
+    @Override
+    public void onError(AsyncEvent event) {
+      onComplete(event);
+    }
+
+    @Override
+    public void onComplete(AsyncEvent event) {
+      if (!turns.leave(this)) {
+        turns.over(this);
+      }
+    }
+
+    @Override
+    public void onStartAsync(AsyncEvent event) {
+      // Nobody starts again what came through.
     }
   }
 }

@@ -55,6 +55,10 @@ final class WholeBodies implements Filter {
     } else if (request.getContentLengthLong() == 0
         || (request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") == null)) {
       chain.doFilter(request, response);
+    } else if (isThere(request)) {
+      ReadRequest whole = new ReadRequest(request);
+      whole.is(request.getInputStream().readNBytes(request.getContentLength()));
+      chain.doFilter(whole, response);
     } else if (readers.incrementAndGet() > MOST_READERS) {
       readers.decrementAndGet();
       response.setHeader("Retry-After", "1");
@@ -64,6 +68,12 @@ final class WholeBodies implements Filter {
     } else {
       read(request, response);
     }
+  }
+
+  /** A small body mostly came with its head; then there is nothing to wait for. */
+  private static boolean isThere(HttpServletRequest request) throws IOException {
+    int length = request.getContentLength();
+    return length > 0 && length <= MOST_KEPT && request.getInputStream().available() >= length;
   }
 
   private void read(HttpServletRequest request, HttpServletResponse response) throws IOException {

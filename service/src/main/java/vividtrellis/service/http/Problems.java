@@ -25,7 +25,6 @@ import vividtrellis.core.brief.Shown;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.document.UnreadableDocument;
 import vividtrellis.service.Workshop.BlockedBrief;
-import vividtrellis.service.bounds.Gate;
 import vividtrellis.service.http.ProjectController.BadQuery;
 
 /** Every error in one shape: {@code application/problem+json} with a stable type. */
@@ -98,19 +97,6 @@ class Problems extends ResponseEntityExceptionHandler {
             "The address cannot be read",
             "What follows the question mark is not written as UTF-8 with percent signs.",
             List.of()));
-  }
-
-  @ExceptionHandler
-  ResponseEntity<Object> busy(Gate.Busy e) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.SERVICE_UNAVAILABLE,
-            "More is asked than can be answered within a second; try again in one.");
-    problem.setType(URI.create(TYPE + "busy"));
-    return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
-        .header(HttpHeaders.RETRY_AFTER, "1")
-        .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-        .body(problem);
   }
 
   @ExceptionHandler

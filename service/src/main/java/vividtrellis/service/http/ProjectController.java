@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.context.request.ServletWebRequest;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.PickWords;
+import vividtrellis.core.brief.Variants;
 import vividtrellis.core.compare.Comparison;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdict.Remedy;
@@ -33,7 +34,6 @@ import vividtrellis.service.MadeArchive;
 import vividtrellis.service.ReadyArchives;
 import vividtrellis.service.Workshop;
 import vividtrellis.service.Workshop.BlockedBrief;
-import vividtrellis.service.bounds.Gate;
 import vividtrellis.service.records.RecordKeeper;
 
 /** From a brief to a verdict, an outline, an archive. */
@@ -46,13 +46,11 @@ class ProjectController {
   private final Workshop workshop;
   private final ReadyArchives archives;
   private final RecordKeeper records;
-  private final Gate gate;
 
-  ProjectController(Workshop workshop, ReadyArchives archives, RecordKeeper records, Gate gate) {
+  ProjectController(Workshop workshop, ReadyArchives archives, RecordKeeper records) {
     this.workshop = workshop;
     this.archives = archives;
     this.records = records;
-    this.gate = gate;
   }
 
   @PostMapping(
@@ -62,13 +60,8 @@ class ProjectController {
       HttpServletRequest request, @RequestParam(required = false) @Nullable Integer apply)
       throws IOException {
     BriefBody.Sent sent = BriefBody.of(request);
-    return gate.pass(
-        () -> {
-          Verdict verdict = workshop.check(sent.brief());
-          return apply == null
-              ? Answers.Check.of(verdict, null)
-              : applied(numbered(verdict, apply));
-        });
+    Verdict verdict = workshop.check(sent.brief());
+    return apply == null ? Answers.Check.of(verdict, null) : applied(numbered(verdict, apply));
   }
 
   /** Ways out are counted through all findings, from 1. */
@@ -95,7 +88,7 @@ class ProjectController {
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
   Answers.Grid lattice(HttpServletRequest request) throws IOException {
     BriefBody.Sent sent = BriefBody.of(request);
-    return gate.pass(() -> Answers.Grid.of(workshop.lattice(sent.brief())));
+    return Answers.Grid.of(workshop.lattice(sent.brief()));
   }
 
   @PostMapping(
@@ -103,11 +96,8 @@ class ProjectController {
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
   Answers.Outline outline(HttpServletRequest request) throws IOException {
     BriefBody.Sent sent = BriefBody.of(request);
-    return gate.pass(
-        () -> {
-          Verdict verdict = workshop.settle(sent.brief());
-          return Answers.Outline.of(workshop.files(verdict), verdict.edition());
-        });
+    Verdict verdict = workshop.settle(sent.brief());
+    return Answers.Outline.of(workshop.files(verdict), verdict.edition());
   }
 
   @PostMapping(
@@ -115,12 +105,9 @@ class ProjectController {
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
   Answers.Differences compare(HttpServletRequest request) throws IOException {
     BriefBody.Sent sent = BriefBody.of(request);
-    return gate.pass(
-        () -> {
-          BriefBody.Two two = sent.two();
-          FileSet left = side("/left", two.left());
-          return Answers.Differences.of(Comparison.of(left, side("/right", two.right())));
-        });
+    BriefBody.Two two = sent.two();
+    FileSet left = side("/left", two.left());
+    return Answers.Differences.of(Comparison.of(left, side("/right", two.right())));
   }
 
   private FileSet side(String pointer, Brief brief) {
@@ -178,13 +165,11 @@ class ProjectController {
     for (String pick : picks) {
       brief = PickWords.applyPick(brief, pick);
     }
-    return brief;
+    return Variants.meant(brief);
   }
 
   private MadeArchive archive(String asked, Supplier<Brief> brief, Format form) {
-    return archives
-        .ready(asked, form)
-        .orElseGet(() -> gate.pass(() -> archives.make(asked, brief.get(), form)));
+    return archives.ready(asked, form).orElseGet(() -> archives.make(asked, brief.get(), form));
   }
 
   private ResponseEntity<byte[]> send(MadeArchive made) {

@@ -1,9 +1,7 @@
 package vividtrellis.service.http;
 
-import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
 import vividtrellis.service.ReadyArchives;
 import vividtrellis.service.Workshop;
-import vividtrellis.service.bounds.Gate;
 import vividtrellis.service.records.RecordKeeper;
 
 /** Controllers as the service joins them. */
@@ -12,10 +10,6 @@ final class Controllers {
   private Controllers() {}
 
   static ProjectController projects(Workshop workshop, RecordKeeper records) {
-    return new ProjectController(
-        workshop,
-        new ReadyArchives(workshop, 1 << 22),
-        records,
-        new Gate(new SimpleMeterRegistry()));
+    return new ProjectController(workshop, new ReadyArchives(workshop, 1 << 22), records);
   }
 }
