@@ -153,10 +153,13 @@ final class BriefInput {
   private Document changed(Document document, List<String> words, Service service) {
     try {
       Brief whole = Briefs.read(document.text(), document.notation());
+      for (String word : words) {
+        whole = PickWords.saysVariants(word) ? PickWords.applyWord(whole, word, List.of()) : whole;
+      }
       Brief brief = variant == null ? Variants.meant(whole) : Variants.of(whole, variant);
       List<String> extras =
           words.stream().anyMatch(word -> word.startsWith("+")) ? extras(service) : List.of();
-      for (String word : words) {
+      for (String word : words.stream().filter(each -> !PickWords.saysVariants(each)).toList()) {
         brief = PickWords.applyWord(brief, word, extras);
       }
       return new Document(document.name(), Briefs.write(brief, Notation.JSON), Notation.JSON);

@@ -134,7 +134,7 @@ final class CatalogCommand implements Callable<Integer> {
               .filter(s -> s.text("category").equals(category.text("id")))
               .toList());
     }
-    choices(screen, "Extras", catalog.list("extras"));
+    choices(screen, "Extras: beside it", catalog.list("extras"));
     screen.line("");
     screen.line(screen.soft("With a list or --search, each comes with its documentation."));
   }

@@ -48,7 +48,7 @@ final class Interview {
             new ChoiceStep(Key.LANGUAGE, catalog.list("languages")),
             new ChoiceStep(Key.FRAMEWORK, catalog.list("frameworks")),
             new ChoiceStep(Key.PACKAGING, catalog.list("packagings")),
-            new StartersStep(catalog.list("starters")),
+            new StartersStep(catalog.list("starters"), catalog.list("categories")),
             new ExtrasStep(catalog.list("extras")),
             new ChoiceStep(Key.SAMPLE, catalog.list("samples")));
     screen.line(

@@ -9,8 +9,9 @@ import vividtrellis.core.brief.Brief;
  * Finds starters by what one would type, and adds them one by one.
  *
  * @param starters of the catalog
+ * @param categories of the catalog, in which all starters are shown
  */
-record StartersStep(List<Json> starters) implements Interview.Step {
+record StartersStep(List<Json> starters, List<Json> categories) implements Interview.Step {
 
   private static final int MOST_SHOWN = 8;
 
@@ -20,7 +21,7 @@ record StartersStep(List<Json> starters) implements Interview.Step {
     screen.line("");
     screen.line(
         screen.strong("Starters")
-            + screen.soft("  a word searches, -ID takes one away, Enter goes on"));
+            + screen.soft("  a word searches, ? shows all, -ID takes one away, Enter goes on"));
     List<String> shown = List.of();
     while (true) {
       List<String> picked = interview.brief().starters();
@@ -32,6 +33,10 @@ record StartersStep(List<Json> starters) implements Interview.Step {
       if (answer.isEmpty()) {
         return true;
       }
+      if (answer.equals("?")) {
+        all(screen);
+        continue;
+      }
       String id = Interview.chosen(answer, shown);
       if (id.startsWith("-")) {
         takeAway(interview, id.substring(1).strip());
@@ -40,6 +45,18 @@ record StartersStep(List<Json> starters) implements Interview.Step {
       } else {
         shown = search(interview, answer);
       }
+    }
+  }
+
+  private void all(Screen screen) {
+    for (Json category : categories) {
+      List<String> ids =
+          starters.stream()
+              .filter(each -> each.text("category").equals(category.text("id")))
+              .map(each -> each.text("id"))
+              .toList();
+      screen.line("  " + screen.strong(category.text("label")));
+      screen.paragraph(4, String.join(", ", ids));
     }
   }
 

@@ -65,4 +65,9 @@ public record Brief(
   public Brief withExtras(List<String> changed) {
     return new Brief(texts, starters, changed, variants);
   }
+
+  /** A copy with other variants. */
+  public Brief withVariants(Node.Fields changed) {
+    return new Brief(texts, starters, extras, changed);
+  }
 }

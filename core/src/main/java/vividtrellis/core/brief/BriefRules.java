@@ -1,16 +1,10 @@
 package vividtrellis.core.brief;
 
-import java.text.Normalizer;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
-import javax.lang.model.SourceVersion;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,12 +13,6 @@ import org.jspecify.annotations.Nullable;
  */
 public final class BriefRules {
 
-  private static final int LONGEST_NAME = 50;
-  private static final int LONGEST_GROUP = 100;
-  private static final int LONGEST_PACKAGE = 150;
-  private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9]*(-[a-z0-9]+)*");
-  private static final Pattern GROUP =
-      Pattern.compile("[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?(\\.[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?)*");
   private static final Pattern VERSION = Pattern.compile("[0-9A-Za-z][0-9A-Za-z._+-]{0,49}");
   private static final Pattern LICENCE = Pattern.compile("[A-Za-z0-9][A-Za-z0-9.+-]{0,63}");
   private static final Pattern YEAR = Pattern.compile("(19|20)[0-9]{2}");
@@ -43,35 +31,21 @@ public final class BriefRules {
   /** What builds and frameworks replace. */
   private static final Pattern EXPANDED = Pattern.compile("[$@#]\\{|" + REPLACED);
 
-  private static final List<String> RESERVED_PACKAGES =
-      List.of("java", "javax", "jakarta", "jdk", "sun", "com.sun", "org.springframework");
-
-  /** Domains under which people have mailboxes and accounts, turned round. */
-  private static final List<String> MAIL_DOMAINS =
-      List.of("com.gmail", "com.outlook", "com.hotmail", "com.yahoo", "com.icloud", "de.gmx");
-
-  private static final List<String> ACCOUNT_DOMAINS =
-      List.of("io.github", "com.github", "io.gitlab", "com.gitlab", "org.codeberg");
-
   private final Brief brief;
-  private final Set<String> words;
   private final List<Complaint> complaints = new ArrayList<>();
 
-  private BriefRules(Brief brief, Set<String> words) {
+  private BriefRules(Brief brief) {
     this.brief = brief;
-    this.words = words;
   }
 
   /**
    * Everything that is wrong or worth knowing, in the order of the brief.
    *
-   * @param words of its languages, beside those of Java, that no package can be called
+   * @param taken by the framework and the languages that it picks
    */
-  public static List<Complaint> complaints(Brief brief, Set<String> words) {
-    BriefRules rules = new BriefRules(brief, words);
-    rules.name();
-    rules.group();
-    rules.packageName();
+  public static List<Complaint> complaints(Brief brief, Taken taken) {
+    BriefRules rules = new BriefRules(brief);
+    rules.complaints.addAll(NameRules.complaints(brief, taken));
     rules.text(Key.TITLE, 100);
     rules.text(Key.SUMMARY, 400);
     rules.text(Key.ORGANISATION, 100);
@@ -86,186 +60,6 @@ public final class BriefRules {
 
   private void block(String code, Key key, Map<String, String> args, @Nullable String better) {
     complaints.add(new Complaint(code, key, true, args, better));
-  }
-
-  private void name() {
-    String name = brief.get(Key.NAME).orElse("");
-    String fault = nameFault(name);
-    if (fault != null) {
-      Map<String, String> args = Map.of("value", name, "most", LONGEST_NAME + "");
-      block(fault, Key.NAME, args, workingName(name));
-    }
-  }
-
-  private boolean isWord(String text) {
-    return SourceVersion.isKeyword(text) || words.contains(text);
-  }
-
-  private @Nullable String nameFault(String name) {
-    if (name.isEmpty()) {
-      return "name-missing";
-    }
-    if (name.length() > LONGEST_NAME) {
-      return "name-too-long";
-    }
-    if (Character.isDigit(name.charAt(0))) {
-      return "name-leading-digit";
-    }
-    if (!isName(name)) {
-      return lettersFault(name);
-    }
-    if (isWord(name)) {
-      return "name-keyword";
-    }
-    return Names.refusedByFileSystems(name) ? "name-refused-by-file-systems" : null;
-  }
-
-  // The length first: a form with parts that repeat takes the stack apart on a text of thousands.
-
-  private static boolean isName(String text) {
-    return text.length() <= LONGEST_NAME && NAME.matcher(text).matches();
-  }
-
-  private static boolean isGroup(String text) {
-    return text.length() <= LONGEST_GROUP && GROUP.matcher(text).matches();
-  }
-
-  private static String lettersFault(String name) {
-    if (name.chars().anyMatch(Character::isWhitespace)) {
-      return "name-space";
-    }
-    if (name.contains("/") || name.contains("\\") || name.contains("..")) {
-      return "name-path";
-    }
-    boolean capitals = name.chars().anyMatch(Character::isUpperCase);
-    return capitals && isName(name.toLowerCase(Locale.ROOT)) ? "name-capital" : "name-letters";
-  }
-
-  /** A name of the right form that is as near to the given one as can be. */
-  private String workingName(String name) {
-    String plain =
-        Normalizer.normalize(name.substring(0, Math.min(name.length(), 200)), Normalizer.Form.NFD)
-            .replaceAll("\\p{M}+", "")
-            .replaceAll("([a-z0-9])([A-Z])", "$1-$2")
-            .toLowerCase(Locale.ROOT)
-            .replaceAll("[^a-z0-9]+", "-")
-            .replaceAll("^-+|-+$", "");
-    if (plain.isEmpty()) {
-      return "my-service";
-    }
-    if (Character.isDigit(plain.charAt(0))) {
-      plain = "service-" + plain;
-    }
-    if (isWord(plain) || Names.refusedByFileSystems(plain)) {
-      plain = plain + "-service";
-    }
-    return plain.substring(0, Math.min(plain.length(), LONGEST_NAME)).replaceAll("-+$", "");
-  }
-
-  private void group() {
-    String given = brief.get(Key.GROUP).orElse(Domain.DEFAULT_GROUP);
-    Map<String, String> args = Map.of("value", given, "most", LONGEST_GROUP + "");
-    if (given.length() > LONGEST_GROUP) {
-      block("group-too-long", Key.GROUP, args, Domain.DEFAULT_GROUP);
-      return;
-    }
-    if (!isGroup(given)) {
-      block("group-letters", Key.GROUP, args, workingGroup(given));
-      return;
-    }
-    Domain domain = Domain.read(given);
-    String reserved = reserved(domain.group());
-    if (reserved != null) {
-      block(
-          "group-reserved",
-          Key.GROUP,
-          Map.of("value", given, "prefix", reserved),
-          Domain.DEFAULT_GROUP);
-    } else if (domain.turnedRound()) {
-      note("group-turned-round", Map.of("value", given, "group", domain.group()), null);
-    } else if (domain.other().isPresent() && brief.get(Key.GROUP).isPresent()) {
-      String other = domain.other().get();
-      note("group-both-ways", Map.of("value", given, "other", other), other);
-    }
-    personal(domain.group());
-  }
-
-  /** Package names are seen by everybody and are hard to change later. */
-  private void personal(String group) {
-    List<String> labels = List.of(group.split("\\.", -1));
-    String first = String.join(".", labels.subList(0, Math.min(2, labels.size())));
-    if (labels.size() > 1 && MAIL_DOMAINS.contains(first)) {
-      note("personal-mail-domain", Map.of("value", group), Domain.DEFAULT_GROUP);
-    } else if (labels.size() > 2 && ACCOUNT_DOMAINS.contains(first)) {
-      note("personal-account", Map.of("value", group), null);
-    } else if (labels.size() > 1 && labels.get(0).equals("name")) {
-      note("personal-name-domain", Map.of("value", group), null);
-    }
-  }
-
-  private void note(String code, Map<String, String> args, @Nullable String better) {
-    complaints.add(new Complaint(code, Key.GROUP, false, args, better));
-  }
-
-  private static String workingGroup(String given) {
-    String host = given.replaceFirst("^[a-zA-Z]+://", "").replaceFirst("[/?#:].*$", "");
-    String plain =
-        Arrays.stream(host.toLowerCase(Locale.ROOT).split("[^a-z0-9_-]+", -1))
-            .map(label -> label.replaceAll("^-+|-+$", ""))
-            .filter(label -> !label.isEmpty())
-            .collect(Collectors.joining("."));
-    return plain.isEmpty() ? Domain.DEFAULT_GROUP : plain;
-  }
-
-  private void packageName() {
-    if (brief.get(Key.PACKAGE).isEmpty()) {
-      return;
-    }
-    String given = brief.require(Key.PACKAGE);
-    String better =
-        Names.of(
-                new Brief(withoutPackage(), List.of(), List.of(), brief.variants()),
-                new Taken(Set.of(), words))
-            .packageName();
-    Map<String, String> args = Map.of("value", given, "most", LONGEST_PACKAGE + "");
-    if (given.length() > LONGEST_PACKAGE) {
-      block("package-too-long", Key.PACKAGE, args, better);
-      return;
-    }
-    for (String part : given.split("\\.", -1)) {
-      Map<String, String> about = Map.of("value", given, "part", part);
-      if (!part.matches("[a-z_][a-z0-9_]*")) {
-        block("package-letters", Key.PACKAGE, about, better);
-        return;
-      }
-      if (isWord(part)) {
-        block("package-keyword", Key.PACKAGE, about, better);
-        return;
-      }
-      if (Names.refusedByFileSystems(part)) {
-        block("package-refused-by-file-systems", Key.PACKAGE, about, better);
-        return;
-      }
-    }
-    String reserved = reserved(given);
-    if (reserved != null) {
-      block("package-reserved", Key.PACKAGE, Map.of("value", given, "prefix", reserved), better);
-    }
-  }
-
-  private Map<Key, String> withoutPackage() {
-    return brief.texts().entrySet().stream()
-        .filter(each -> each.getKey() == Key.NAME || each.getKey() == Key.GROUP)
-        .filter(each -> each.getKey() != Key.NAME || isName(each.getValue()))
-        .filter(each -> each.getKey() != Key.GROUP || isGroup(each.getValue()))
-        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
-  }
-
-  private static @Nullable String reserved(String name) {
-    return RESERVED_PACKAGES.stream()
-        .filter(prefix -> name.equals(prefix) || name.startsWith(prefix + "."))
-        .findFirst()
-        .orElse(null);
   }
 
   /**

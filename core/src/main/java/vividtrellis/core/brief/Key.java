@@ -10,6 +10,8 @@ public enum Key {
   TITLE("/project/title"),
   SUMMARY("/project/summary"),
   PACKAGE("/project/package"),
+  ENTRY("/project/entry"),
+  DATABASE("/project/database"),
   VERSION("/project/version"),
   ORGANISATION("/project/organisation"),
   LICENCE("/project/licence"),

@@ -27,8 +27,9 @@ import javax.lang.model.SourceVersion;
  *
  * <p>A part of a package that Java, a language of the project or a common file system refuses gets
  * an underscore. A database whose name means something to a database server is called {@code
- * db_order}. An entry class that would hide a type every Java file sees, or one that its own file
- * imports, is called a Service ({@code record} becomes {@code RecordService}).
+ * db_order}; it has at most {@value #LONGEST_DATABASE} letters. An entry class that would hide a
+ * type every Java file sees, or one that its own file imports or the project has already, is called
+ * a Service ({@code record} becomes {@code RecordService}).
  *
  * @param artifact also the name of the directory and of a container
  * @param title for people
@@ -44,6 +45,9 @@ public record Names(
     String packageName,
     String entryClass,
     String database) {
+
+  /** The database bears the name of its account, and MySQL takes none that is longer. */
+  static final int LONGEST_DATABASE = 32;
 
   private static final CharMatcher PART =
       CharMatcher.inRange('a', 'z').or(CharMatcher.inRange('0', '9')).or(CharMatcher.is('_'));
@@ -75,15 +79,26 @@ public record Names(
         brief.get(Key.TITLE).orElse(title(name)),
         group,
         brief.get(Key.PACKAGE).orElse(packageOf(group, name, taken.words())),
-        entryClass(name, taken.types()),
-        database(name));
+        brief.get(Key.ENTRY).orElse(entryClass(name, taken.types())),
+        brief.get(Key.DATABASE).orElse(database(name)));
   }
 
   private static String database(String name) {
     String plain = name.replace('-', '_');
+    String free = refusedByDatabases(plain) ? "db_" + plain : plain;
+    return CharMatcher.is('_')
+        .trimTrailingFrom(free.substring(0, Math.min(free.length(), LONGEST_DATABASE)));
+  }
+
+  /** Whether a name means something to a database server. */
+  static boolean refusedByDatabases(String name) {
     // PostgreSQL keeps all accounts that begin so for itself.
-    boolean refused = SQL_WORDS.contains(plain) || plain.startsWith("pg_");
-    return refused ? "db_" + plain : plain;
+    return SQL_WORDS.contains(name) || name.startsWith("pg_");
+  }
+
+  /** Whether every file in Java sees a type of this name, or each test imports one. */
+  static boolean hidesAType(String name) {
+    return TAKEN_TYPES.contains(name);
   }
 
   /** The package as directories. */
@@ -129,7 +144,7 @@ public record Names(
             .filter(word -> !word.isEmpty())
             .map(Names::capital)
             .collect(Collectors.joining());
-    boolean taken = TAKEN_TYPES.contains(type) || takenTypes.contains(type);
+    boolean taken = hidesAType(type) || takenTypes.contains(type);
     return taken ? type + "Service" : type;
   }
 
@@ -138,16 +153,9 @@ public record Names(
   }
 
   private static Set<String> takenTypes() {
-    Set<String> types =
-        new HashSet<>(
-            List.of(
-                "Test",
-                "SpringApplication",
-                "SpringBootApplication",
-                "About",
-                "AboutController",
-                "Architecture"));
-    types.addAll(lines("java-lang-types.txt"));
+    Set<String> types = new HashSet<>(lines("java-lang-types.txt"));
+    // Each test imports the one; what starts a project in Kotlin is given the other.
+    types.addAll(List.of("Test", "Array"));
     return Set.copyOf(types);
   }
 

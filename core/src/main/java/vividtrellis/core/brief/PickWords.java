@@ -8,6 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import vividtrellis.core.document.Documents;
+import vividtrellis.core.document.Documents.Notation;
+import vividtrellis.core.document.Node;
 
 /**
  * The small language in which single picks are said.
@@ -19,12 +23,21 @@ import java.util.regex.Pattern;
  * </pre>
  *
  * <p>{@code project.} and {@code settings.} may be left out of a key. An empty value takes the pick
- * back. Examples: {@code name=berth-booking}, {@code project.name=berth-booking}, {@code
- * +http-api}; {@code pick=extra:container}.
+ * back. The variants are one value, in YAML's short form. Examples: {@code name=berth-booking},
+ * {@code project.name=berth-booking}, {@code +http-api}, {@code variants={lean: {sample: none}}};
+ * {@code pick=extra:container}.
  */
 public final class PickWords {
 
   private static final Pattern ENTRY = Pattern.compile("/(starters|extras)/([0-9]{1,4})");
+
+  private static final String VARIANTS = "variants";
+
+  /** What a word may begin with, for who mistypes it. */
+  private static final List<String> KNOWN =
+      Stream.concat(
+              Arrays.stream(Key.values()).map(Key::word), Stream.of(VARIANTS, "starters", "extras"))
+          .toList();
 
   private PickWords() {}
 
@@ -126,7 +139,9 @@ public final class PickWords {
     return pointer;
   }
 
-  /** All picks of a brief as command line words; they make the same brief again. */
+  /**
+   * All picks of a brief as command line words; they make the same brief again, without variants.
+   */
   public static List<String> words(Brief brief) {
     List<String> words = new ArrayList<>();
     brief.texts().forEach((key, value) -> words.add(key.word() + "=" + value));
@@ -135,7 +150,9 @@ public final class PickWords {
     return words;
   }
 
-  /** All picks of a brief as an address says them; they make the same brief again. */
+  /**
+   * All picks of a brief as an address says them; they make the same brief again, without variants.
+   */
   public static List<String> picks(Brief brief) {
     List<String> picks = new ArrayList<>();
     brief.texts().forEach((key, value) -> picks.add(key.word() + ":" + value));
@@ -144,7 +161,15 @@ public final class PickWords {
     return picks;
   }
 
+  /** Whether a command line word says the variants of a brief. */
+  public static boolean saysVariants(String word) {
+    return word.startsWith(VARIANTS + "=");
+  }
+
   private static Brief set(Brief brief, String word, String name, String value) {
+    if (name.equals(VARIANTS)) {
+      return brief.withVariants(variants(word, value));
+    }
     if (name.equals("starters") || name.equals("extras")) {
       List<String> list =
           Arrays.stream(value.split(",", -1)).map(String::strip).filter(s -> !s.isEmpty()).toList();
@@ -154,8 +179,7 @@ public final class PickWords {
         Key.of(name)
             .orElseThrow(
                 () -> {
-                  Optional<String> nearest =
-                      Nearest.of(name, Arrays.stream(Key.values()).map(Key::word).toList());
+                  Optional<String> nearest = Nearest.of(name, KNOWN);
                   return new UnknownWord(
                       word,
                       "There is no pick '%s'%s."
@@ -170,5 +194,19 @@ public final class PickWords {
       return new Brief(left, brief.starters(), brief.extras(), brief.variants());
     }
     return brief.with(key, value);
+  }
+
+  private static Node.Fields variants(String word, String value) {
+    if (value.isEmpty()) {
+      return Node.fields();
+    }
+    if (Documents.read(value, Notation.YAML) instanceof Node.Fields variants) {
+      return variants;
+    }
+    throw new UnknownWord(
+        word,
+        "The variants in '%s' are no mapping; expected something like variants={lean: {sample: none}}."
+            .formatted(Shown.of(word)),
+        Optional.empty());
   }
 }

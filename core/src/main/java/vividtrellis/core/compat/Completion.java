@@ -25,6 +25,8 @@ final class Completion {
     fill(Key.GROUP, names.group(), given.isEmpty() ? "filled-group" : "filled-group-turned");
     fill(Key.TITLE, names.title(), "filled-title");
     fill(Key.PACKAGE, names.packageName(), "filled-package");
+    fill(Key.ENTRY, names.entryClass(), "filled-entry");
+    fill(Key.DATABASE, names.database(), "filled-database");
     fill(Key.VERSION, "0.1.0", "filled-version");
     fill(Key.YEAR, Integer.toString(year), "filled-year");
     fill(
@@ -82,8 +84,8 @@ final class Completion {
   /** Only what is not there yet, or was picked less exactly, counts as filled in. */
   private void fill(Key key, String value, String sentence) {
     String given = sent.get(key).orElse("");
-    boolean keepsGiven =
-        key == Key.TITLE || key == Key.PACKAGE || key == Key.VERSION || key == Key.YEAR;
+    // Names stay as they are given; all but the group, which may have been a domain.
+    boolean keepsGiven = key.block().equals("project") && key != Key.GROUP;
     if (value.equals(given) || (keepsGiven && !given.isEmpty())) {
       return;
     }

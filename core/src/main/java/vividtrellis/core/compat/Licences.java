@@ -15,14 +15,15 @@ import vividtrellis.core.compat.Verdict.Severity;
  * Which licences an edition has the text of, and which extras put it into a project: those with a
  * template that is named by the licence.
  */
-final class Licences {
+public final class Licences {
 
   private static final String NAMED = "{{licence}}";
 
   private final Set<String> known;
   private final Set<String> extras;
 
-  Licences(Edition edition) {
+  /** Those of an edition. */
+  public Licences(Edition edition) {
     this.extras =
         edition.extras().stream()
             .filter(
@@ -55,6 +56,11 @@ final class Licences {
         : "";
   }
 
+  /** SPDX ids of those whose text is at hand, in alphabetical order. */
+  public List<String> ids() {
+    return known.stream().sorted().toList();
+  }
+
   /** The place of the first extra that asks for a text; -1 if none does. */
   int askedAt(Brief brief) {
     for (int at = 0; at < brief.extras().size(); at++) {
@@ -79,7 +85,7 @@ final class Licences {
         known.stream()
             .filter(id -> id.equalsIgnoreCase(licence))
             .findFirst()
-            .or(() -> Nearest.of(licence, known.stream().sorted().toList()))
+            .or(() -> Nearest.of(licence, ids()))
             .orElse("Apache-2.0");
     return Optional.of(
         Draft.plain(
@@ -88,7 +94,7 @@ final class Licences {
             licence.isEmpty()
                 ? List.of("/extras/" + at)
                 : List.of(Key.LICENCE.pointer(), "/extras/" + at),
-            Map.of("value", licence, "known", String.join(", ", known.stream().sorted().toList())),
+            Map.of("value", licence, "known", String.join(", ", ids())),
             List.of(new Change.Set(Key.LICENCE, nearest))));
   }
 }

@@ -8,6 +8,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.BriefRules;
@@ -30,12 +32,18 @@ final class Naming {
 
   private final Edition edition;
   private final Set<String> dependencies;
+  private final Set<String> made;
   private final Licences licences;
   private final Cache<Named, List<Draft>> known =
       CacheBuilder.newBuilder().maximumSize(MOST_KEPT).build();
 
   /** What the answer depends on. */
-  private record Named(Map<Key, String> texts, Set<String> words, int licensedAt) {}
+  private record Named(Map<Key, String> texts, Taken taken, int licensedAt) {}
+
+  /** A class that a binding writes. */
+  private static final Pattern MADE =
+      Pattern.compile(
+          "[^{]*\\{\\{\\w*[sS]ources}}/\\{\\{packagePath}}/(?:.*/)?([A-Z][A-Za-z0-9]*)\\.[^/]*");
 
   /**
    * For one edition.
@@ -47,6 +55,7 @@ final class Naming {
   Naming(Edition edition, Set<String> dependencies, Licences licences) {
     this.edition = edition;
     this.dependencies = dependencies;
+    this.made = made(edition);
     this.licences = licences;
   }
 
@@ -70,11 +79,11 @@ final class Naming {
                 named.put(key, value);
               }
             });
-    Set<String> words = words(brief);
-    Named key = new Named(named, words, licences.askedAt(brief));
+    Taken taken = taken(brief);
+    Named key = new Named(named, taken, licences.askedAt(brief));
     List<Draft> found = known.getIfPresent(key);
     if (found == null) {
-      found = List.copyOf(look(brief, words));
+      found = List.copyOf(look(brief, taken));
       known.put(key, found);
     }
     return found;
@@ -82,18 +91,57 @@ final class Naming {
 
   /** What the framework and the languages of a selection keep for themselves. */
   Taken taken(Selection selection) {
-    Set<String> types =
-        edition
-            .framework(selection.framework())
-            .map(Options.Framework::takenTypes)
-            .orElse(Set.of());
-    return new Taken(types, words(List.of(selection.language(), selection.alongside())));
+    return new Taken(
+        types(edition.framework(selection.framework()).stream()),
+        words(List.of(selection.language(), selection.alongside())));
   }
 
-  /** Where no language is picked, it is one whose words are those of Java. */
-  private Set<String> words(Brief brief) {
-    return words(
-        Stream.of(Key.LANGUAGE, Key.ALONGSIDE).flatMap(key -> brief.get(key).stream()).toList());
+  /**
+   * Where no language is picked, it is one whose words are those of Java. Types only matter where
+   * the entry class is called by hand; where no framework is picked, it may become any.
+   */
+  private Taken taken(Brief brief) {
+    String framework = brief.get(Key.FRAMEWORK).orElse("");
+    Set<String> types =
+        brief.get(Key.ENTRY).isEmpty()
+            ? Set.of()
+            : types(edition.frameworks().stream().filter(each -> isOf(each, framework)));
+    return new Taken(
+        types,
+        words(
+            Stream.of(Key.LANGUAGE, Key.ALONGSIDE)
+                .flatMap(key -> brief.get(key).stream())
+                .toList()));
+  }
+
+  private static boolean isOf(Options.Framework framework, String pick) {
+    return pick.isEmpty() || (pick + "@").startsWith(framework.id() + "@");
+  }
+
+  private Set<String> types(Stream<Options.Framework> frameworks) {
+    Set<String> types = new HashSet<>(made);
+    frameworks.forEach(framework -> types.addAll(framework.takenTypes()));
+    return types;
+  }
+
+  /**
+   * The classes that bindings write into a project. What stands before {@code Test} counts, too: so
+   * the test of an entry class of that name would be called.
+   */
+  private static Set<String> made(Edition edition) {
+    Set<String> types = new HashSet<>();
+    edition
+        .options()
+        .flatMap(option -> option.bindings().stream())
+        .flatMap(binding -> binding.files().stream())
+        .map(file -> MADE.matcher(file.path()))
+        .filter(Matcher::matches)
+        .forEach(
+            file -> {
+              types.add(file.group(1));
+              types.add(file.group(1).replaceFirst("(?<=.)Test$", ""));
+            });
+    return types;
   }
 
   private Set<String> words(List<String> picks) {
@@ -106,13 +154,13 @@ final class Naming {
     return words;
   }
 
-  private List<Draft> look(Brief brief, Set<String> words) {
+  private List<Draft> look(Brief brief, Taken taken) {
     List<Draft> faults = new ArrayList<>();
-    for (Complaint complaint : BriefRules.complaints(brief, words)) {
+    for (Complaint complaint : BriefRules.complaints(brief, taken)) {
       faults.add(Draft.of(complaint));
     }
     licences.fault(brief).ifPresent(faults::add);
-    Names names = Names.of(brief, new Taken(Set.of(), words));
+    Names names = Names.of(brief, taken);
     String coordinates = names.group() + ":" + names.artifact();
     if (dependencies.contains(coordinates)) {
       faults.add(

@@ -114,8 +114,8 @@ final class Vocabulary {
     put("group", names.group(), Key.GROUP);
     put("package", names.packageName(), Key.PACKAGE);
     put("packagePath", names.packagePath(), Key.PACKAGE);
-    put("entryClass", names.entryClass(), Key.NAME);
-    put("database", names.database(), Key.NAME);
+    put("entryClass", names.entryClass(), Key.ENTRY);
+    put("database", names.database(), Key.DATABASE);
     put("version", brief.require(Key.VERSION), Key.VERSION);
     boolean held = brief.get(Key.ORGANISATION).isPresent();
     put(

@@ -15,7 +15,7 @@ class BriefRulesTest {
   private static final Brief GOOD = Brief.empty().with(Key.NAME, "berth-booking");
 
   private static List<Complaint> blocking(Brief brief) {
-    return BriefRules.complaints(brief, Set.of()).stream().filter(Complaint::blocks).toList();
+    return BriefRules.complaints(brief, Taken.NONE).stream().filter(Complaint::blocks).toList();
   }
 
   @ParameterizedTest
@@ -45,6 +45,12 @@ class BriefRulesTest {
         "SUMMARY | Say ${env.HOME}       | text-expands                    | Say (env.HOME}",
         "TITLE   | On @java.home@ @dock   | text-expands                    | On java.home @dock",
         "VERSION | 1/0                   | version-form                    | 0.1.0",
+        "ENTRY   | berthBooking          | entry-form                      | BerthBooking",
+        "ENTRY   | Override              | entry-taken                     | BerthBooking",
+        "ENTRY   | Nul                   | entry-refused-by-file-systems   | BerthBooking",
+        "DATABASE| Berths                | database-form                   | berth_booking",
+        "DATABASE| order                 | database-taken                  | berth_booking",
+        "DATABASE| pg_berths             | database-taken                  | berth_booking",
         "PORT    | 0                     | port-range                      | 8080",
         "PORT    | 65536                 | port-range                      | 8080",
         "FORMAT  | toml                  | format-unknown                  | yaml",
@@ -85,7 +91,7 @@ class BriefRulesTest {
     Brief named = GOOD.with(Key.NAME, "fun").with(Key.PACKAGE, "example.in.tide");
 
     assertThat(blocking(named)).isEmpty();
-    assertThat(BriefRules.complaints(named, kotlin))
+    assertThat(BriefRules.complaints(named, new Taken(Set.of(), kotlin)))
         .filteredOn(Complaint::blocks)
         .extracting(Complaint::code, Complaint::better)
         .containsExactly(
@@ -114,7 +120,7 @@ class BriefRulesTest {
 
   @Test
   void saysWhenADomainCouldBeReadBothWays() {
-    List<Complaint> notes = BriefRules.complaints(GOOD.with(Key.GROUP, "org.app"), Set.of());
+    List<Complaint> notes = BriefRules.complaints(GOOD.with(Key.GROUP, "org.app"), Taken.NONE);
 
     assertThat(notes).extracting(Complaint::code).containsExactly("group-both-ways");
     assertThat(notes.get(0).better()).isEqualTo("app.org");
@@ -138,5 +144,20 @@ class BriefRulesTest {
     assertThat(names.packageName()).isEqualTo(packageName);
     assertThat(names.entryClass()).isEqualTo(type);
     assertThat(names.database()).isEqualTo(db);
+  }
+
+  @Test
+  void namesSetByHandStayAndDerivedOnesFitTheirServers() {
+    Brief given = GOOD.with(Key.ENTRY, "Quay").with(Key.DATABASE, "quays");
+    String longName = "a-name-as-long-as-no-server-of-tables-takes-one-44";
+
+    assertThat(blocking(given)).isEmpty();
+    assertThat(Names.of(given).entryClass()).isEqualTo("Quay");
+    assertThat(Names.of(given).database()).isEqualTo("quays");
+    assertThat(Names.of(GOOD.with(Key.NAME, longName)).database())
+        .isEqualTo("a_name_as_long_as_no_server_of_t");
+    assertThat(blocking(Brief.empty().with(Key.NAME, "Ü").with(Key.ENTRY, "x")))
+        .extracting(Complaint::better)
+        .doesNotContain("");
   }
 }

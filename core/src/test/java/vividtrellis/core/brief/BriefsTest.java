@@ -22,6 +22,8 @@ class BriefsTest {
         title: Berth Booking
         summary: "Books berths: arriving 'ferries'"
         package: example.saltmarsh.berthbooking
+        entry: BerthBooking
+        database: berth_booking
         version: "1.10"
         organisation: Saltmarsh Ferries
         licence: Apache-2.0

@@ -25,6 +25,7 @@ import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
+import vividtrellis.core.compat.Licences;
 import vividtrellis.core.version.Version;
 import vividtrellis.service.Workshop;
 import vividtrellis.service.http.ProjectController.BadQuery;
@@ -127,6 +128,7 @@ class CatalogController {
     all.put("editions", workshop.editions());
     all.put("service", workshop.version());
     all.put("categories", edition.categories());
+    all.put("licences", new Licences(edition).ids());
     Map<String, OptionSearch<Option>> searches = new LinkedHashMap<>();
     KINDS.forEach(
         (kind, list) -> {
