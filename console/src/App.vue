@@ -11,6 +11,7 @@ import TopBar from './components/TopBar.vue'
 
 const workbench = useWorkbench()
 provide(workbenchKey, workbench)
+const { aside, wide } = workbench
 
 const hovering = ref(false)
 const refused = ref('')
@@ -76,9 +77,9 @@ async function dropped(event: DragEvent) {
       class="flex min-h-[300px] flex-1 snap-x snap-mandatory overflow-x-auto lg:grid lg:min-h-0 lg:grid-cols-[330px_minmax(0,450px)_minmax(0,1fr)] lg:overflow-x-visible print:block"
       @scroll.passive="scrolled"
     >
-      <BriefColumn :class="[column, 'lg:border-r']" />
-      <PossibleColumn v-if="!workbench.aside.value" :class="[column, 'lg:border-r']" />
-      <ResultColumn :class="[column, 'print:hidden', workbench.aside.value && 'lg:col-span-2']" />
+      <BriefColumn :class="[column, 'lg:border-r', wide && 'lg:hidden']" />
+      <PossibleColumn v-if="!aside" :class="[column, 'lg:border-r', wide && 'lg:hidden']" />
+      <ResultColumn :class="[column, 'print:hidden', wide ? 'lg:col-span-3' : aside && 'lg:col-span-2']" />
     </main>
   </div>
 </template>

@@ -1,15 +1,34 @@
-import type { Brief } from './api/types'
+import type * as Told from './api/contract'
+import type { Brief, Variants } from './api/types'
 
 /**
  * The brief as the address bar holds it: behind the `#`, so that it is sent to nobody, in the words
- * that also fetch an archive: `#pick=name:berth-booking&pick=starter:http-api`.
+ * that also fetch an archive: `#pick=name:berth-booking&pick=starter:http-api`. Variants are one
+ * pick, and `variant=NAME` says which of them is looked at.
  */
-const PROJECT = ['name', 'group', 'title', 'summary', 'package', 'version', 'organisation', 'licence', 'year']
-const SETTINGS = ['port', 'format', 'mirror']
+// Held against the description of the service: a key that is missing here does not compile.
+const PROJECT: Record<keyof NonNullable<Told.Brief['project']>, true> = {
+  name: true,
+  group: true,
+  title: true,
+  summary: true,
+  package: true,
+  entry: true,
+  database: true,
+  version: true,
+  organisation: true,
+  licence: true,
+  year: true,
+}
+const SETTINGS: Record<keyof NonNullable<Told.Brief['settings']>, true> = {
+  port: true,
+  format: true,
+  mirror: true,
+}
 const LISTS: Record<string, 'starters' | 'extras'> = { starter: 'starters', extra: 'extras' }
 const NUMBERS = ['year', 'port', 'jvm', 'jdk']
 
-/** Every pick as key and value. */
+/** Every pick as key and value; variants are no picks of the brief itself. */
 export function picksOf(brief: Brief): [string, string][] {
   const picks: [string, string][] = []
   for (const [key, value] of Object.entries(brief)) {
@@ -22,11 +41,25 @@ export function picksOf(brief: Brief): [string, string][] {
   return picks
 }
 
-export function addressOf(brief: Brief): string {
-  const picks = new URLSearchParams(picksOf(brief).map(([key, value]) => ['pick', `${key}:${value}`]))
-  // Both may stand behind the `#` as they are, and are easier to read so.
-  return '#' + picks.toString().replaceAll('%3A', ':').replaceAll('%40', '@')
+/** Picks as the query of an address, by the letter as the command line prints them. */
+export function queryOf(brief: Brief): string {
+  const picks = picksOf(brief).map(([key, value]) => ['pick', `${key}:${value}`])
+  if (Object.keys(brief.variants ?? {}).length)
+    picks.push(['pick', 'variants:' + JSON.stringify(brief.variants)])
+  return (
+    new URLSearchParams(picks)
+      .toString()
+      .replaceAll('+', '%20')
+      // These may stand in a query as they are, and are easier to read so.
+      .replaceAll('%3A', ':')
+      .replaceAll('%40', '@')
+      .replaceAll('%2F', '/')
+  )
 }
+
+/** The address of a brief, of which one variant may be looked at. */
+export const addressOf = (brief: Brief, variant = '') =>
+  '#' + queryOf(brief) + (variant ? '&variant=' + encodeURIComponent(variant) : '')
 
 /** The brief that an address holds; null if it holds none. */
 export function briefOf(hash: string): Brief | null {
@@ -40,10 +73,30 @@ export function briefOf(hash: string): Brief | null {
     const value = NUMBERS.includes(key) && /^[0-9]{1,6}$/.test(text) ? Number(text) : text
     const list = LISTS[key]
     if (split < 1 || key === '__proto__') continue
-    if (list) brief[list] = [...(brief[list] ?? []), text]
-    else if (PROJECT.includes(key)) brief.project[key] = value
-    else if (SETTINGS.includes(key)) brief.settings = { ...brief.settings, [key]: value }
+    if (key === 'variants') brief.variants = variantsOf(text)
+    else if (list) brief[list] = [...(brief[list] ?? []), text]
+    else if (Object.hasOwn(PROJECT, key)) brief.project[key] = value
+    else if (Object.hasOwn(SETTINGS, key)) brief.settings = { ...brief.settings, [key]: value }
     else brief[key] = value
   }
   return brief
+}
+
+/** Differences under names; what is none is left out, and the rest of the brief is kept. */
+function variantsOf(text: string): Variants | undefined {
+  try {
+    const told: unknown = JSON.parse(text)
+    if (typeof told !== 'object' || told === null || Array.isArray(told)) return undefined
+    return Object.fromEntries(
+      Object.entries(told).filter(([, patch]) => typeof patch === 'object' && patch !== null),
+    ) as Variants
+  } catch {
+    return undefined
+  }
+}
+
+/** Which variant an address looks at; empty for the brief itself. */
+export function lookedAt(hash: string, brief: Brief): string {
+  const name = new URLSearchParams(hash.replace(/^#/, '')).get('variant') ?? ''
+  return Object.hasOwn(brief.variants ?? {}, name) ? name : ''
 }

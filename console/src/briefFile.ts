@@ -1,3 +1,4 @@
+import type { Tags } from 'yaml'
 import type { Brief } from './api/types'
 
 /** No brief that a person wrote is larger; the service takes no more either. */
@@ -20,7 +21,10 @@ export async function readBrief(file: File): Promise<Brief> {
   const { parse } = await import('yaml')
   let read: unknown
   try {
-    read = parse(text, { maxAliasCount: 0 })
+    // Numbers stay as they are written: a version 1.10 is not 1.1.
+    const customTags = (tags: Tags) =>
+      tags.filter((tag) => typeof tag === 'string' || !/:(int|float|bool)$/.test(tag.tag))
+    read = parse(text, { maxAliasCount: 0, customTags })
   } catch (e) {
     const why = e instanceof Error ? e.message.split('\n')[0] : ''
     throw new Error(`${file.name} cannot be read as YAML or JSON: ${why}`)
@@ -34,6 +38,9 @@ export async function readBrief(file: File): Promise<Brief> {
     if (list !== undefined && !Array.isArray(list)) {
       throw new Error(`${file.name} is no brief: starters and extras are lists, such as [http-api].`)
     }
+  }
+  if (brief.variants && !(isMapping(brief.variants) && Object.values(brief.variants).every(isMapping))) {
+    throw new Error(`${file.name} is no brief: each variant is a name with its differences below it.`)
   }
   return brief
 }

@@ -1,6 +1,6 @@
-import { applyPatch, deepClone, type Operation as PatchOperation } from 'fast-json-patch'
 import { picksOf } from './address'
 import type { Brief, Operation } from './api/types'
+import { patched } from './nextBrief'
 
 /** A pick that two briefs do not share; empty where one of them leaves it open. */
 export interface Contrast {
@@ -29,8 +29,7 @@ export function contrasts(left: Brief, right: Brief): Contrast[] {
 
 /** What a patch does to a brief, a few words for each pick that it touches. */
 export function changesOf(brief: Brief, patch: Operation[]): string[] {
-  const after = applyPatch(deepClone(brief), patch as PatchOperation[]).newDocument as Brief
-  return contrasts(brief, after).map(({ key, left, right }) => {
+  return contrasts(brief, patched(brief, patch)).map(({ key, left, right }) => {
     if (key === 'starter' || key === 'extra') return right ? `+ ${right}` : `− ${left}`
     if (!right) return `${key} left to the service`
     return left ? `${key} ${left} → ${right}` : `${key} ${right}`

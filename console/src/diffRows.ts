@@ -49,3 +49,27 @@ export function rowsOf(diff: string): Row[] {
   }
   return rows
 }
+
+/** A line of two texts one below the other, of the text before or of the one of now; or a gap. */
+export type Line = { side: Side; now: boolean } | null
+
+/** Rows as lines: of a stretch that changed, first all that is gone, then all that is new. */
+export function oneBelowTheOther(rows: Row[]): Line[] {
+  const lines: Line[] = []
+  let added: Line[] = []
+  const flush = () => {
+    lines.push(...added)
+    added = []
+  }
+  for (const row of rows) {
+    if (!row || (!row.left.changed && !row.right.changed)) flush()
+    if (!row) lines.push(null)
+    else if (!row.left.changed && !row.right.changed) lines.push({ side: row.right, now: true })
+    else {
+      if (row.left.changed) lines.push({ side: row.left, now: false })
+      if (row.right.changed) added.push({ side: row.right, now: true })
+    }
+  }
+  flush()
+  return lines
+}

@@ -7,6 +7,13 @@ export type List = 'starters' | 'extras'
 
 const copy = (brief: Brief) => deepClone(brief) as Brief
 
+/** The pick under a pointer; undefined where there is none. */
+export function valueAt(brief: Brief, pointer: string): unknown {
+  const [block, key] = pointer.slice(1).split('/') as [string, string?]
+  const holder = brief[block]
+  return key ? (holder as Record<string, unknown> | undefined)?.[key] : holder
+}
+
 /** With a pick set by its pointer, or taken back when the value is empty. */
 export function withPick(brief: Brief, pointer: string, value: string): Brief {
   const next = copy(brief)
@@ -17,6 +24,7 @@ export function withPick(brief: Brief, pointer: string, value: string): Brief {
   >
   if (value === '') delete holder[key ?? block]
   else holder[key ?? block] = value
+  if (block === 'settings' && !Object.keys(holder).length) delete next.settings
   return next
 }
 
@@ -49,6 +57,11 @@ export function withoutOne(brief: Brief, list: List, id: string): Brief {
   return next
 }
 
-/** After a way out. */
-export const patched = (brief: Brief, patch: Operation[]): Brief =>
-  applyPatch(copy(brief), patch as PatchOperation[]).newDocument as Brief
+/** After a way out; as it is when the way belonged to a brief of before, which had other keys. */
+export function patched(brief: Brief, patch: Operation[]): Brief {
+  try {
+    return applyPatch(copy(brief), patch as PatchOperation[]).newDocument as Brief
+  } catch {
+    return brief
+  }
+}

@@ -1,10 +1,11 @@
 import { deepClone } from 'fast-json-patch'
 import { computed, ref, shallowRef } from 'vue'
-import { addressOf, briefOf } from './address'
+import { addressOf, briefOf, lookedAt } from './address'
 import { fetchCatalog, fetchCheck, fetchComparison, fetchOutline, ServiceLost } from './api/service'
 import type { Brief, Catalog, Check, Difference, Lattice, Names, Operation, Outline } from './api/types'
 import { useJoints } from './joints'
-import { type List, patched, withJoint, withOne, withoutOne, withPick } from './nextBrief'
+import { type List, patched, valueAt, withJoint, withOne, withoutOne, withPick } from './nextBrief'
+import { isMeant, merged, namesOf, variant as variantOf, withVariant } from './variants'
 
 /** What a first visitor finds: a project that is there already. */
 const FIRST: Brief = {
@@ -28,14 +29,30 @@ const ONE_STEP = 900
 
 const contents = (outline: Outline) => new Map(outline.files.map((file) => [file.path, file.content]))
 
+/** A brief with its variants, and which of them is worked on; empty for the brief itself. */
+interface Desk {
+  whole: Brief
+  variant: string
+}
+
+const isSame = (one: Desk, other: Desk) =>
+  addressOf(one.whole, one.variant) === addressOf(other.whole, other.variant)
+
+function deskAt(hash: string): Desk | null {
+  const whole = briefOf(hash)
+  return whole && { whole, variant: lookedAt(hash, whole) }
+}
+
 /**
  * The one state of the page: the brief as the user made it, and what the service said of it last. An
  * answer that a newer question has overtaken is never shown.
  */
 export function useWorkbench(options: { retryAfter?: number } = {}) {
   const { retryAfter = 2000 } = options
-  const brief = ref<Brief>(briefOf(location.hash) ?? (deepClone(FIRST) as Brief))
-  const past = shallowRef<readonly Brief[]>([])
+  const desk = shallowRef<Desk>(deskAt(location.hash) ?? { whole: deepClone(FIRST) as Brief, variant: '' })
+  /** What is worked on: the brief itself, or one of its variants with the differences applied. */
+  const brief = computed(() => variantOf(desk.value.whole, desk.value.variant))
+  const past = shallowRef<readonly Desk[]>([])
   const catalog = shallowRef<Catalog | null>(null)
   const check = shallowRef<Check | null>(null)
   const lattice = shallowRef<Lattice | null>(null)
@@ -49,6 +66,8 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
   const names = shallowRef<Names | null>(null)
   /** The path of the file that is looked at. */
   const looked = ref('pom.xml')
+  /** Whether the result has the page for itself. */
+  const wide = ref(false)
   /** A brief that was set aside, to see others beside it. */
   const aside = shallowRef<Brief | null>(null)
   const differences = shallowRef<Difference[] | null>(null)
@@ -104,37 +123,44 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
 
   let typed = { pointer: '', at: 0 }
 
-  /** Goes on to another brief, which can be taken back; what is typed in one go is one step. */
-  function goTo(next: Brief, pointer = '') {
+  /** Goes on to another state, which can be taken back; what is typed in one go is one step. */
+  function move(next: Desk, pointer = '') {
     const now = Date.now()
     const goesOn = pointer !== '' && pointer === typed.pointer && now - typed.at < ONE_STEP
     typed = { pointer, at: now }
+    const address = addressOf(next.whole, next.variant)
     if (goesOn) {
-      history.replaceState(null, '', addressOf(next))
+      history.replaceState(null, '', address)
     } else {
-      past.value = [...past.value, brief.value].slice(-MOST_STEPS)
-      history.pushState(null, '', addressOf(next))
+      past.value = [...past.value, desk.value].slice(-MOST_STEPS)
+      history.pushState(null, '', address)
     }
-    brief.value = next
+    desk.value = next
     void refresh()
+  }
+
+  /** Goes on to another brief in the place of the one that is worked on. */
+  function goTo(next: Brief, pointer = '') {
+    const { whole, variant } = desk.value
+    move({ whole: withVariant(whole, variant, next), variant }, pointer)
   }
 
   function undo() {
     const before = past.value[past.value.length - 1]
     if (!before) return
     past.value = past.value.slice(0, -1)
-    brief.value = before
+    desk.value = before
     typed = { pointer: '', at: 0 }
-    history.pushState(null, '', addressOf(before))
+    history.pushState(null, '', addressOf(before.whole, before.variant))
     void refresh()
   }
 
   /** Back, forward, or an address that was put in by hand. */
   function follow() {
-    const there = briefOf(location.hash)
-    if (there && addressOf(there) !== addressOf(brief.value)) {
-      past.value = [...past.value, brief.value].slice(-MOST_STEPS)
-      brief.value = there
+    const there = deskAt(location.hash)
+    if (there && !isSame(there, desk.value)) {
+      past.value = [...past.value, desk.value].slice(-MOST_STEPS)
+      desk.value = there
       typed = { pointer: '', at: 0 }
       void refresh()
     }
@@ -158,30 +184,36 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
 
   const apply = (patch: Operation[]) => goTo(patched(brief.value, patch))
 
-  /** Keeps the brief of now to compare later ones with; again, or with `false`, lets it go. */
-  function setAside(keep = true) {
-    aside.value = keep ? (deepClone(brief.value) as Brief) : null
+  /** Opens a brief with its variants, at the one that is meant where none is named. */
+  function open(whole: Brief) {
+    move({ whole, variant: namesOf(whole).find((name) => isMeant(whole, name)) ?? '' })
+  }
+
+  /** Works on another variant, of the same brief or of a changed one. */
+  const turnTo = (variant: string, whole = desk.value.whole) => move({ whole, variant })
+
+  /** Keeps a brief to compare others with; `null` lets it go. */
+  function setAside(kept: Brief | null = brief.value) {
+    aside.value = kept && (deepClone(kept) as Brief)
     differences.value = null
-    if (keep) void refresh()
+    if (kept) void refresh()
   }
 
   const fits = computed(() => check.value?.verdict === 'fits')
   /** What is picked, filled in or not. While blocked, what was filled in last stands in for the rest. */
   const shown = computed<Brief>(() =>
-    fits.value && check.value ? check.value.brief : { ...lastFit.value, ...brief.value },
+    fits.value && check.value ? check.value.brief : (merged(lastFit.value, brief.value) as Brief),
   )
   /** Whether the user made a pick, in the brief as it was sent. */
-  const pinned = (pointer: string) => {
-    const [block, key] = pointer.slice(1).split('/') as [string, string?]
-    const holder = brief.value[block]
-    return key ? (holder as Record<string, unknown> | undefined)?.[key] !== undefined : holder !== undefined
-  }
+  const pinned = (pointer: string) => valueAt(brief.value, pointer) !== undefined
   const faulty = (pointer: string) =>
     !!check.value?.findings.some((each) => each.severity === 'blocker' && each.picks.includes(pointer))
 
   void refresh()
   return {
-    brief: computed(() => brief.value),
+    brief,
+    whole: computed(() => desk.value.whole),
+    variant: computed(() => desk.value.variant),
     catalog: computed(() => catalog.value),
     check: computed(() => check.value),
     lattice: computed(() => lattice.value),
@@ -205,7 +237,10 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     apply,
     setAside,
     foresee: joints.foresee,
-    open: (next: Brief) => goTo(next),
+    open,
+    put: (next: Brief) => goTo(next),
+    turnTo,
+    wide,
     undo,
     canUndo: computed(() => past.value.length > 0),
     refresh,

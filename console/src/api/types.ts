@@ -19,12 +19,16 @@ export type {
 
 type Texts = { [key: string]: string | number | undefined }
 
+/** Differences from a brief, under names. */
+export type Variants = Record<string, Record<string, unknown>>
+
 /** A brief as this page keeps it: there always is a project, and lists hold ids. */
-export type Brief = Omit<Told.Brief, 'project' | 'starters' | 'extras' | 'settings'> & {
+export type Brief = Omit<Told.Brief, 'project' | 'starters' | 'extras' | 'settings' | 'variants'> & {
   project: NonNullable<Told.Brief['project']> & Texts
   starters?: string[]
   extras?: string[]
   settings?: Record<string, string | number>
+  variants?: Variants
   [key: string]: unknown
 }
 

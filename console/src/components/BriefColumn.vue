@@ -3,6 +3,7 @@ import { theWorkbench } from '../workbenchKey'
 import BriefSentence from './BriefSentence.vue'
 import StarterClauses from './StarterClauses.vue'
 import StarterField from './StarterField.vue'
+import VariantTabs from './VariantTabs.vue'
 
 const { canUndo, check } = theWorkbench()
 </script>
@@ -13,6 +14,7 @@ const { canUndo, check } = theWorkbench()
       <h2 id="want" class="text-tiny font-semibold tracking-wide text-soft">What I want</h2>
       <span v-if="check" class="text-tiny text-soft">edition {{ check.edition }}</span>
     </div>
+    <VariantTabs class="mb-2 -ml-2" />
     <BriefSentence />
     <!-- Until the first change, which shows that it was understood. -->
     <p v-if="!canUndo" class="mt-3 text-small text-soft print:hidden" data-part="begin">

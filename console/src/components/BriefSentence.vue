@@ -1,57 +1,30 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { choicesOf, inShort } from '../choices'
+import { valueAt } from '../nextBrief'
 import { theWorkbench } from '../workbenchKey'
 import NameWord from './NameWord.vue'
 import PickWord from './PickWord.vue'
 import { chosen, type Choice } from './choice'
 
-const { brief, catalog, check, shown } = theWorkbench()
+const { brief, catalog, check, pinned, shown } = theWorkbench()
 
-const offered = (kind: string, id: string) =>
-  check.value?.offers.find((each) => each.kind === kind && each.id === id)
-const choice = (kind: string, id: string, label: string, hint: string): Choice => ({
-  id,
-  label,
-  hint,
-  possible: offered(kind, id)?.possible ?? true,
-  because: offered(kind, id)?.because ?? null,
-})
-
-/** What can be checked already, but not be taken home yet. */
-const later = (option: { planned: boolean }) => (option.planned ? 'checked, not written yet' : '')
-
-const builds = computed(
-  () => catalog.value?.builds.map((b) => choice('build', b.id, b.label, later(b) || b.summary)) ?? [],
-)
-const levels = computed(
-  () =>
-    catalog.value?.languages.flatMap((l) => [
-      ...l.levels.map((v) =>
-        choice('language', `${l.id}@${v.level}`, `${l.label} ${v.level}`, v.longTerm ? 'long-term' : ''),
-      ),
-      ...l.versions.map((v) => choice('language', `${l.id}@${v}`, `${l.label} ${v}`, later(l))),
-    ]) ?? [],
-)
-const frameworks = computed(
-  () =>
-    catalog.value?.frameworks.flatMap((f) =>
-      f.lines.length
-        ? f.lines.map((l) =>
-            choice(
-              'framework',
-              `${f.id}@${l.line}`,
-              `${f.label} ${l.line}`,
-              `${l.standing}, newest ${l.newest}`,
-            ),
-          )
-        : [choice('framework', f.id, f.label, later(f))],
-    ) ?? [],
-)
-const options = (kind: 'packagings' | 'samples' | 'layouts', word: string) =>
-  catalog.value?.[kind].map((o) => choice(word, o.id, o.label, later(o) || o.summary)) ?? []
+const all = (pointer: string) => choicesOf(pointer, catalog.value, check.value)
+const short = (pointer: string) => computed(() => inShort(all(pointer)))
+const builds = short('/build')
+const levels = short('/language')
+const frameworks = short('/framework')
+const packagings = short('/packaging')
+const samples = short('/sample')
+const layouts = short('/layout')
 
 const labelOf = (choices: Choice[], pick: unknown) =>
   chosen(choices, pick)?.label ?? String(pick ?? 'whatever fits')
+/** A version that the user picked is said in full; of one that was filled in, its line is enough. */
+const versioned = (pointer: string, choices: Choice[], otherwise?: string) =>
+  pinned(pointer)
+    ? labelOf(all(pointer), valueAt(brief.value, pointer))
+    : labelOf(choices, valueAt(shown.value, pointer) ?? otherwise)
 </script>
 
 <template>
@@ -59,7 +32,7 @@ const labelOf = (choices: Choice[], pick: unknown) =>
     A service called
     <NameWord
       pointer="/project/name"
-      :value="String(brief.project.name ?? '')"
+      :text="String(brief.project.name ?? '')"
       label="Name"
       hint="Small letters, digits and dashes. Packages, classes and the database are named after it."
     />
@@ -67,18 +40,19 @@ const labelOf = (choices: Choice[], pick: unknown) =>
     <span class="whitespace-nowrap"
       ><NameWord
         pointer="/project/group"
-        :value="String(brief.project.group ?? shown.project.group ?? '')"
+        :text="String(brief.project.group ?? shown.project.group ?? '')"
         label="Domain or group"
         hint="A domain or a reversed one; it keeps your packages unique."
+        back="Back to filled in"
       />,</span
     >
     built with
-    <PickWord pointer="/build" :choices="builds" :text="labelOf(builds, shown.build)" label="Build system" />
+    <PickWord pointer="/build" :choices="builds" :text="versioned('/build', builds)" label="Build system" />
     in
     <PickWord
       pointer="/language"
       :choices="levels"
-      :text="labelOf(levels, shown.language ?? 'Java')"
+      :text="versioned('/language', levels, 'Java')"
       label="Language"
     />
     on
@@ -86,7 +60,7 @@ const labelOf = (choices: Choice[], pick: unknown) =>
       ><PickWord
         pointer="/framework"
         :choices="frameworks"
-        :text="labelOf(frameworks, shown.framework ?? 'Spring Boot')"
+        :text="versioned('/framework', frameworks, 'Spring Boot')"
         label="Framework"
       />,</span
     >
@@ -94,7 +68,7 @@ const labelOf = (choices: Choice[], pick: unknown) =>
     <span class="whitespace-nowrap"
       ><PickWord
         pointer="/packaging"
-        :choices="options('packagings', 'packaging')"
+        :choices="packagings"
         :text="String(shown.packaging ?? 'jar')"
         label="Packaging"
       />,</span
@@ -103,8 +77,8 @@ const labelOf = (choices: Choice[], pick: unknown) =>
     <span class="whitespace-nowrap"
       ><PickWord
         pointer="/sample"
-        :choices="options('samples', 'sample')"
-        :text="labelOf(options('samples', 'sample'), shown.sample ?? 'endpoint').toLowerCase()"
+        :choices="samples"
+        :text="labelOf(samples, shown.sample ?? 'endpoint').toLowerCase()"
         label="Sample code"
       />,</span
     >
@@ -112,8 +86,8 @@ const labelOf = (choices: Choice[], pick: unknown) =>
     <span class="whitespace-nowrap"
       ><PickWord
         pointer="/layout"
-        :choices="options('layouts', 'layout')"
-        :text="labelOf(options('layouts', 'layout'), shown.layout ?? 'by-feature').toLowerCase()"
+        :choices="layouts"
+        :text="labelOf(layouts, shown.layout ?? 'by-feature').toLowerCase()"
         label="Layout"
       />.</span
     >

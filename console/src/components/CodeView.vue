@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { diffArrays } from 'diff'
-import { computed, onUnmounted, ref, watch } from 'vue'
+import { computed, nextTick, onUnmounted, ref, watch } from 'vue'
 import type { OutlineFile, Trace } from '../api/types'
 import { colours, fetchColours } from '../highlight'
 import { theWorkbench } from '../workbenchKey'
@@ -19,17 +19,20 @@ function kind(trace: Trace | undefined): string {
 
 const linesOf = (text: string) => text.replace(/\r?\n$/, '').split(/\r?\n/)
 
-/** The lines that the last pick brought, by number from 0. */
-const added = computed(() => {
+/** What the last pick did: the lines that it brought, and where it changed something first; by number from 0. */
+const news = computed(() => {
   const old = before.value?.get(props.file.path)
   const lines = new Set<number>()
-  if (old === undefined || old === props.file.content || props.file.role === 'ours') return lines
-  let at = 0
-  for (const part of diffArrays(linesOf(old), linesOf(props.file.content))) {
-    if (part.removed) continue
-    for (let i = 0; i < part.count; i++, at++) if (part.added) lines.add(at)
+  let first: number | null = null
+  if (old !== undefined && old !== props.file.content && props.file.role !== 'ours') {
+    let at = 0
+    for (const part of diffArrays(linesOf(old), linesOf(props.file.content))) {
+      if (part.added || part.removed) first ??= at
+      if (part.removed) continue
+      for (let i = 0; i < part.count; i++, at++) if (part.added) lines.add(at)
+    }
   }
-  return lines
+  return { lines, first }
 })
 
 fetchColours()
@@ -39,7 +42,7 @@ const rows = computed(() =>
   linesOf(props.file.content).map((text, index) => {
     const trace = props.file.traces.find((each) => each.from <= index + 1 && index + 1 <= each.to)
     const pieces = coloured.value?.[index] ?? [{ text, colour: '' }]
-    return { number: index + 1, pieces, trace, kind: kind(trace), added: added.value.has(index) }
+    return { number: index + 1, pieces, trace, kind: kind(trace), added: news.value.lines.has(index) }
   }),
 )
 /** Quiet while the file belongs to older picks: their places mean something else by now. */
@@ -52,10 +55,13 @@ let rest: ReturnType<typeof setTimeout> | undefined
 
 /** Lines of a pick that is pointed at elsewhere come into sight; under the pointer nothing moves. */
 function intoSight() {
-  const here = root.value
   const first = rows.value.findIndex((row) => isLit(row.trace))
-  const line = here?.children[first]
-  if (!here || !line || here.matches(':hover')) return
+  if (!root.value?.matches(':hover')) show(first)
+}
+function show(row: number) {
+  const here = root.value
+  const line = here?.children[row]
+  if (!here || !line) return
   const [view, at] = [here.getBoundingClientRect(), line.getBoundingClientRect()]
   if (at.top >= view.top && at.bottom <= view.bottom) return
   const calm = matchMedia('(prefers-reduced-motion: reduce)').matches
@@ -66,6 +72,15 @@ watch(lit, () => {
   if (lit.value.length) rest = setTimeout(intoSight, REST)
 })
 onUnmounted(() => clearTimeout(rest))
+/** After a pick what it changed is in sight; another file begins there, too, or at its top. */
+watch(
+  () => [props.file.path, news.value] as const,
+  async ([path], old) => {
+    await nextTick()
+    if (news.value.first !== null) show(Math.min(news.value.first, rows.value.length - 1))
+    else if (path !== old?.[0]) root.value?.scrollTo({ top: 0 })
+  },
+)
 </script>
 
 <template>

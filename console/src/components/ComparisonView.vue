@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onUnmounted, ref, watch } from 'vue'
 import type { Difference } from '../api/types'
 import { contrasts } from '../changes'
-import { rowsOf } from '../diffRows'
+import { oneBelowTheOther, rowsOf } from '../diffRows'
+import { formOf } from '../variants'
 import { theWorkbench } from '../workbenchKey'
+import DiffLine from './DiffLine.vue'
 
 /** The project that was set aside beside the one of now: picks, files, lines. */
-const { aside, brief, differences, fits, open, setAside } = theWorkbench()
+const { aside, brief, differences, fits, put, setAside, turnTo, whole } = theWorkbench()
 
 const picks = computed(() => (aside.value ? contrasts(aside.value, brief.value) : []))
 const differing = computed(() => (differences.value ?? []).filter((each) => each.change !== 'same'))
@@ -24,9 +26,36 @@ const words = { added: 'only now', removed: 'only before', changed: 'changed', s
 /** The project of now becomes the one before, and the other way round. */
 function swap() {
   const before = aside.value
+  if (!before) return
   setAside()
-  if (before) open(before)
+  const form = formOf(whole.value, before)
+  if (form === undefined) put(before)
+  else turnTo(form)
 }
+
+/** Signs of the lines' own type that one side has room for, when both stand beside each other. */
+const room = ref(0)
+const frame = ref<HTMLElement | null>(null)
+const watcher = new ResizeObserver(([entry]) => {
+  if (entry) room.value = Math.floor((entry.contentRect.width / 2 - GUTTER) / SIGN)
+})
+/** How wide a sign of the code is, and what stands before a line, in pixels. */
+const SIGN = 7.55
+const GUTTER = 64
+watch(frame, (now, old) => {
+  if (old) watcher.unobserve(old)
+  if (now) watcher.observe(now)
+})
+onUnmounted(() => watcher.disconnect())
+
+/** Side by side only where no line has to be broken for it, and both sides have something to show. */
+const beside = computed(
+  () =>
+    file.value?.change === 'changed' &&
+    rows.value.every((row) => !row || Math.max(row.left.text.length, row.right.text.length) <= room.value),
+)
+/** One below the other: what is gone, then what is new. */
+const below = computed(() => (beside.value ? [] : oneBelowTheOther(rows.value)))
 </script>
 
 <template>
@@ -55,7 +84,7 @@ function swap() {
           type="button"
           class="rounded-[6px] border border-line bg-card px-2.5 py-1 font-semibold hover:border-act"
           data-part="end-comparison"
-          @click="setAside(false)"
+          @click="setAside(null)"
         >
           Back to the files
         </button>
@@ -106,35 +135,33 @@ function swap() {
         </li>
       </ul>
       <div
+        ref="frame"
         tabindex="0"
         role="region"
         :aria-label="`What differs in ${file.path}`"
-        class="min-h-0 flex-1 overflow-y-auto border-t border-line bg-card py-2 font-mono text-small leading-[1.5]"
+        class="min-h-0 flex-1 overflow-auto border-t border-line bg-card py-2 font-mono text-small leading-[1.5]"
         data-part="diff"
       >
-        <template v-for="(row, i) in rows" :key="i">
-          <p v-if="!row" class="my-1.5 border-t border-dashed border-line" aria-hidden="true" />
-          <div v-else class="grid grid-cols-2">
-            <div
-              v-for="(side, which) in [row.left, row.right]"
-              :key="which"
-              class="flex min-w-0 border-line"
-              :class="[side.changed && (which ? 'bg-hot' : 'bg-paper'), which && 'border-l']"
-            >
-              <span class="w-10 shrink-0 pr-1 text-right text-soft select-none">{{ side.number ?? '' }}</span>
-              <span
-                class="w-4 shrink-0 text-center font-medium select-none"
-                :class="which ? 'text-act' : 'text-soft'"
-                >{{ side.changed ? (which ? '+' : '−') : '' }}</span
-              >
-              <span
-                class="min-w-0 flex-1 pr-2 break-words whitespace-pre-wrap"
-                :class="side.changed && !which && 'text-soft line-through decoration-soft/50'"
-                >{{ side.text }}</span
-              >
+        <template v-if="beside">
+          <template v-for="(row, i) in rows" :key="i">
+            <p v-if="!row" class="my-1.5 border-t border-dashed border-line" aria-hidden="true" />
+            <div v-else class="grid grid-cols-2">
+              <DiffLine
+                v-for="(side, which) in [row.left, row.right]"
+                :key="which"
+                :side="side"
+                :now="which === 1"
+                :class="which && 'border-l border-line'"
+              />
             </div>
-          </div>
+          </template>
         </template>
+        <div v-else class="min-w-max">
+          <template v-for="(line, i) in below" :key="i">
+            <p v-if="!line" class="my-1.5 border-t border-dashed border-line" aria-hidden="true" />
+            <DiffLine v-else :side="line.side" :now="line.now" />
+          </template>
+        </div>
         <p v-if="!rows.length" class="px-5 text-soft">An empty file.</p>
       </div>
     </template>

@@ -100,7 +100,7 @@ watch(joints, async (now, old) => {
   <div ref="root" class="relative" @mouseleave="at = ''">
     <svg
       :viewBox="`0 0 ${width} ${height}`"
-      class="w-full select-none"
+      class="w-full overflow-visible select-none"
       role="group"
       aria-label="Framework lines by Java levels"
       data-part="lattice"

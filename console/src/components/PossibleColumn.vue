@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { theWorkbench } from '../workbenchKey'
-import FilledInList from './FilledInList.vue'
+import EveryValue from './EveryValue.vue'
 import FindingCard from './FindingCard.vue'
 import Lattice from './Lattice.vue'
 import LatticeLegend from './LatticeLegend.vue'
@@ -27,6 +27,6 @@ const findings = computed(() => check.value?.findings ?? [])
       />
     </div>
     <StarterLattice class="mt-5" />
-    <FilledInList class="mt-5" />
+    <EveryValue class="mt-5" />
   </section>
 </template>

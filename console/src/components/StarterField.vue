@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Combobox, ComboboxButton, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
-import { computed, onMounted, onUnmounted, ref, shallowRef } from 'vue'
+import { computed, onMounted, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { search } from '../api/service'
 import type { Option, Starter } from '../api/types'
 import { type List, withOne } from '../nextBrief'
@@ -49,6 +49,12 @@ async function ask(text: string) {
   }
 }
 
+/** A click into the empty field opens all there is, as its arrow does. */
+function browse() {
+  const isOpen = document.getElementById('also')?.getAttribute('aria-expanded') === 'true'
+  if (!isOpen) field.value?.querySelector<HTMLElement>('[data-part=browse]')?.click()
+}
+
 /** Nothing but a key closes the list when it was not the list itself that was picked from. */
 const close = () =>
   document
@@ -64,6 +70,7 @@ function hold(event: KeyboardEvent) {
   }
 }
 
+const BESIDE = 'Beside it'
 const kinds = { starters: 'starter', extras: 'extra' } as const
 
 function listed(list: List) {
@@ -82,7 +89,7 @@ function listed(list: List) {
         text: offer?.because ?? option.summary,
         group:
           list === 'extras'
-            ? 'Beside it'
+            ? BESIDE
             : (catalog.value?.categories.find((each) => each.id === category)?.label ?? ''),
       }
     })
@@ -106,8 +113,38 @@ const nothing = computed(() => {
     ? `Nothing answers to “${query.value}”. Try a product, a standard or a task, such as “queue”.`
     : 'Everything that there is has been picked.'
 })
-/** By category as long as nothing is asked; an answer is in the order of its rank. */
-const headed = (i: number) => !ranked.value && found.value[i]?.group !== found.value[i - 1]?.group
+/** By category as long as nothing is asked; an answer is one group, in the order of its rank. */
+const groups = computed(() => {
+  if (ranked.value) return [{ title: '', options: found.value }]
+  const titles = [...(catalog.value?.categories ?? []).map((each) => each.label), BESIDE]
+  return titles
+    .map((title) => ({ title, options: found.value.filter((each) => each.group === title) }))
+    .filter((group) => group.options.length)
+})
+
+/**
+ * Where the list lies: an answer below the field, all there is beside it, over the other columns,
+ * where there is most room.
+ */
+const place = ref({ top: '0', left: '0', width: '0', maxHeight: '0' })
+const field = ref<HTMLElement | null>(null)
+const [EDGE, TOP, GAP] = [20, 64, 12]
+const [WIDEST, WIDEST_ANSWER, SIDE_BY_SIDE] = [1000, 560, 1024]
+function lie() {
+  const box = field.value?.getBoundingClientRect()
+  if (!box) return
+  const beside = !ranked.value && innerWidth >= SIDE_BY_SIDE
+  const [top, left] = beside ? [TOP, box.right + GAP] : [box.bottom + 4, box.left]
+  const room = Math.min(beside ? WIDEST : WIDEST_ANSWER, innerWidth - left - EDGE)
+  const px = (n: number) => `${Math.round(n)}px`
+  place.value = {
+    top: px(top),
+    left: px(left),
+    width: px(beside ? room : Math.max(box.width, room)),
+    maxHeight: px(Math.max(220, innerHeight - top - EDGE)),
+  }
+}
+watch(ranked, lie)
 
 /** What is pointed at; it stays while the pointer goes on to its documentation. */
 let last: ReturnType<typeof listed>[number] | undefined
@@ -130,24 +167,36 @@ function slash(event: KeyboardEvent) {
   if (event.key === '/' && !typing) {
     event.preventDefault()
     document.getElementById('also')?.focus()
+    browse()
   }
 }
-onMounted(() => window.addEventListener('keydown', slash))
-onUnmounted(() => window.removeEventListener('keydown', slash))
+onMounted(() => {
+  window.addEventListener('keydown', slash)
+  window.addEventListener('resize', lie)
+  window.addEventListener('scroll', lie, true)
+})
+onUnmounted(() => {
+  window.removeEventListener('keydown', slash)
+  window.removeEventListener('resize', lie)
+  window.removeEventListener('scroll', lie, true)
+})
 </script>
 
 <template>
   <Combobox
     v-slot="{ open, activeOption }"
     as="div"
-    class="relative print:hidden"
+    class="print:hidden"
     :model-value="null"
     nullable
     @update:model-value="take"
   >
     <div
+      ref="field"
       class="flex items-center rounded-panel border border-line bg-card px-3 focus-within:border-act"
       @keydown.enter.capture="hold"
+      @focusin="lie"
+      @click="lie"
     >
       <ComboboxInput
         id="also"
@@ -157,6 +206,7 @@ onUnmounted(() => window.removeEventListener('keydown', slash))
         autocomplete="off"
         :display-value="() => query"
         @change="ask($event.target.value)"
+        @click="browse"
       />
       <kbd class="rounded border border-line px-1.5 font-mono text-tiny text-soft">/</kbd>
       <ComboboxButton
@@ -177,56 +227,85 @@ onUnmounted(() => window.removeEventListener('keydown', slash))
     </div>
     <div
       v-if="open"
-      class="absolute z-20 mt-1 w-full overflow-hidden rounded-panel border border-line bg-card shadow-lg"
+      class="fixed z-20 flex flex-col overflow-hidden rounded-panel border border-line bg-card shadow-lg"
+      :style="place"
     >
-      <ComboboxOptions class="max-h-[34vh] overflow-y-auto p-1">
+      <ComboboxOptions
+        as="div"
+        class="min-h-0 flex-1 overflow-y-auto p-1"
+        :class="!ranked && 'gap-x-2 p-2 sm:columns-2 lg:columns-3 xl:columns-4'"
+      >
         <p v-if="lost" class="px-3 py-2 text-small text-soft">
           The service does not answer, so nothing is searched.
         </p>
         <p v-else-if="!found.length" class="px-3 py-2 text-small text-soft">
           {{ nothing }}
         </p>
-        <template v-for="(each, i) in found" :key="each.list + each.option.id">
-          <li
-            v-if="headed(i)"
-            role="presentation"
-            class="px-3 pt-2.5 pb-1 text-tiny font-semibold text-soft first:pt-1.5"
+        <div
+          v-for="group in groups"
+          :key="group.title"
+          role="group"
+          :aria-label="group.title || 'What was found'"
+          class="mb-1.5"
+        >
+          <p v-if="group.title" class="break-after-avoid px-2 pt-1 pb-0.5 text-tiny font-semibold text-soft">
+            {{ group.title }}
+          </p>
+          <ComboboxOption
+            v-for="each in group.options"
+            :key="each.list + each.option.id"
+            v-slot="{ active }"
+            :value="`${each.list} ${each.option.id}`"
+            as="template"
           >
-            {{ each.group }}
-          </li>
-          <ComboboxOption v-slot="{ active }" :value="`${each.list} ${each.option.id}`" as="template">
-            <li
-              class="flex cursor-pointer gap-2.5 rounded-[5px] px-3 py-1.5"
-              :class="active && 'bg-hot'"
+            <div
+              class="flex cursor-pointer break-inside-avoid rounded-[5px]"
+              :class="[active && 'bg-hot', ranked ? 'gap-2.5 px-3 py-1.5' : 'gap-2 px-2 py-[1.5px]']"
               :data-option="each.option.id"
             >
-              <Joint class="mt-0.5" :state="each.possible ? 'possible' : 'impossible'" :size="16" />
+              <Joint
+                class="mt-0.5"
+                :state="each.possible ? 'possible' : 'impossible'"
+                :size="ranked ? 16 : 14"
+              />
               <span class="min-w-0 flex-1">
-                <span class="block">{{ each.option.label }}</span>
-                <span class="block text-small text-soft">{{ each.text }}</span>
-                <WayToHave v-if="active && !each.possible" :id="each.option.id" :list="each.list" />
+                <span class="block" :class="!ranked && 'truncate'">{{ each.option.label }}</span>
+                <template v-if="ranked">
+                  <span class="block text-small text-soft">{{ each.text }}</span>
+                  <WayToHave v-if="active && !each.possible" :id="each.option.id" :list="each.list" />
+                </template>
               </span>
               <Foresight v-if="active" :next="() => withOne(brief, each.list, each.option.id)" />
-            </li>
+            </div>
           </ComboboxOption>
-        </template>
+        </div>
       </ComboboxOptions>
       <div
-        v-for="each in [about(activeOption)].filter((one) => !!one)"
-        :key="each.option.id"
-        class="border-t border-line px-3 py-2 text-small"
+        v-if="found.length"
+        class="shrink-0 border-t border-line px-3 py-2 text-small"
+        :class="!ranked && 'min-h-[92px]'"
       >
-        <WhatItBrings v-if="each.possible" :list="each.list" :option="each.option" class="mb-1" />
-        <a
-          :href="each.option.documentation"
-          target="_blank"
-          rel="noreferrer"
-          class="text-act underline underline-offset-3"
-          data-part="documentation"
-          @mousedown.prevent="visit(each.option.documentation)"
-          @click.prevent
-          >{{ each.option.label }}: its documentation</a
-        >
+        <template v-for="each in [about(activeOption)].filter((one) => !!one)" :key="each.option.id">
+          <p v-if="!ranked" class="mb-1">
+            <strong class="font-semibold">{{ each.option.label }}</strong>
+            <span class="text-soft"> · {{ each.text }}</span>
+            <WayToHave v-if="!each.possible" :id="each.option.id" :list="each.list" />
+          </p>
+          <WhatItBrings v-if="each.possible" :list="each.list" :option="each.option" class="mb-1" />
+          <a
+            :href="each.option.documentation"
+            target="_blank"
+            rel="noreferrer"
+            class="text-act underline underline-offset-3"
+            data-part="documentation"
+            @mousedown.prevent="visit(each.option.documentation)"
+            @click.prevent
+            >{{ each.option.label }}: its documentation</a
+          >
+        </template>
+        <p v-if="!about(activeOption)" class="text-soft">
+          Point at one to see what it does and brings, or type a product, a standard or a task.
+        </p>
       </div>
     </div>
   </Combobox>

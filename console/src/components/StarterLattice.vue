@@ -22,8 +22,8 @@ const nameOf = (i: number) => columns.value[i]!.line || 'plain'
 <template>
   <section v-if="strips.length" aria-labelledby="across">
     <div class="flex items-baseline justify-between pb-1.5">
-      <h2 id="across" class="text-tiny font-semibold tracking-wide text-soft">What I want</h2>
-      <span class="text-tiny text-soft">across the lines, each by itself</span>
+      <h2 id="across" class="text-tiny font-semibold tracking-wide text-soft">What each line can give</h2>
+      <span class="text-tiny text-soft">each starter by itself</span>
     </div>
     <table class="w-full table-fixed border-collapse" data-part="across">
       <thead>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
-import { computed, type VNode } from 'vue'
+import { computed } from 'vue'
 import type { Option, Starter } from '../api/types'
 import { withoutOne } from '../nextBrief'
 import { theWorkbench } from '../workbenchKey'
+import IntoSight from './IntoSight.vue'
 
 /** A picked starter or extra as a word of the sentence; it opens what it is, brings and needs. */
 const props = defineProps<{
@@ -34,10 +35,6 @@ const needs = computed(() => (props.option as Starter | undefined)?.needs ?? [])
 const services = computed(() => [
   ...new Set(((props.option as Starter | undefined)?.brings ?? []).flatMap((each) => each.services)),
 ])
-/** What opens at the lower end of the column comes into sight as a whole. */
-function intoSight(node: VNode) {
-  ;(node.el as HTMLElement | null)?.scrollIntoView?.({ block: 'nearest' })
-}
 const base = (path: string) => path.slice(path.lastIndexOf('/') + 1)
 </script>
 
@@ -65,8 +62,8 @@ const base = (path: string) => path.slice(path.lastIndexOf('/') + 1)
       v-slot="{ close }"
       class="absolute left-0 z-20 mt-1 w-full rounded-panel border border-line bg-card p-4 font-sans text-base shadow-lg"
       :data-card="id"
-      @vue:mounted="intoSight"
     >
+      <IntoSight />
       <h3 class="font-semibold">{{ option?.label ?? id }}</h3>
       <p class="mt-0.5 text-small text-soft">{{ option?.summary ?? 'This edition does not know it.' }}</p>
       <template v-if="files.length">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
-import { addressOf, picksOf } from '../address'
+import { addressOf, picksOf, queryOf } from '../address'
 import { asYaml } from '../briefFile'
 import { fetchArchive } from '../api/service'
 import type { Brief } from '../api/types'
@@ -10,25 +10,30 @@ import ClientDownloads from './ClientDownloads.vue'
 
 const props = defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
-const { brief, check, outline } = theWorkbench()
+const { brief, check, outline, variant, whole } = theWorkbench()
 const said = ref('')
 
 const picks = computed(() => picksOf(brief.value))
 // What is sent to others pins what answers now, so that they get the same later.
-const pinned = computed(() => {
+const edition = computed(() => {
   const answered = check.value
-  const edition = answered ? answered.edition + (answered.reach ? `+${answered.reach}` : '') : undefined
-  return { ...brief.value, edition: brief.value.edition ?? edition }
+  const served = answered ? answered.edition + (answered.reach ? `+${answered.reach}` : '') : undefined
+  return brief.value.edition ?? served
 })
-const link = computed(() => location.origin + location.pathname + addressOf(pinned.value))
+const link = computed(
+  () =>
+    location.origin +
+    location.pathname +
+    addressOf({ ...whole.value, edition: whole.value.edition ?? edition.value }, variant.value),
+)
 const quoted = (text: string) => (/^[\w@.,:/+=-]+$/.test(text) ? text : `'${text.replaceAll("'", "'\\''")}'`)
-const json = computed(() => JSON.stringify(brief.value, null, 2))
+const json = computed(() => JSON.stringify(whole.value, null, 2))
 const yaml = ref('')
 watch(
   [() => props.open, brief],
   async ([open]) => {
     // Where the writer cannot be fetched, JSON says the same.
-    if (open) yaml.value = await asYaml(brief.value).catch(() => '')
+    if (open) yaml.value = await asYaml(whole.value).catch(() => '')
   },
   { immediate: true },
 )
@@ -44,11 +49,27 @@ const command = computed(() =>
 )
 const curl = computed(
   () =>
-    `curl -G -o ${name.value}.zip ${location.origin}/api/v1/archives \\\n  ` +
-    picksOf(pinned.value)
-      .map(([key, value]) => `--data-urlencode ${quoted(`pick=${key}:${value}`)}`)
-      .join(' \\\n  '),
+    `curl --fail -o ${name.value}.zip '${location.origin}/api/v1/archives?format=zip&` +
+    `${queryOf({ ...brief.value, edition: edition.value })}'`,
 )
+const ways = computed(() => [
+  { title: 'The same on the command line', text: command.value },
+  { title: 'The same with curl', text: curl.value },
+  { title: 'A link to this page as it is', text: link.value },
+  {
+    title: 'The brief as YAML: a file that you can keep, drop on this page, or give to vivid take',
+    text: yaml.value,
+  },
+  ...(variant.value || whole.value.variants
+    ? [
+        {
+          title: 'All its variants at once, from that file, each into a directory of its own',
+          text: `vivid take brief.yaml --all --into ${name.value}-variants`,
+        },
+      ]
+    : []),
+  { title: 'The brief as JSON', text: json.value },
+])
 
 async function download(format: string) {
   said.value = 'Packing …'
@@ -84,7 +105,11 @@ async function copy(text: string) {
       >
         <div class="flex items-start justify-between gap-4">
           <div>
-            <DialogTitle class="font-display text-large font-semibold">Take {{ name }} home</DialogTitle>
+            <DialogTitle class="font-display text-large font-semibold"
+              >Take {{ name }} home<span v-if="variant" class="text-soft"
+                >, as {{ variant }}</span
+              ></DialogTitle
+            >
             <p class="mt-0.5 text-small text-soft">
               {{ outline?.files.length }} files in one directory. It builds with nothing but a JDK on the
               machine.
@@ -118,19 +143,7 @@ async function copy(text: string) {
           </button>
         </div>
         <p role="status" class="-mt-2 min-h-5 text-small text-soft">{{ said }}</p>
-        <section
-          v-for="way in [
-            { title: 'The same on the command line', text: command },
-            { title: 'The same with curl', text: curl },
-            { title: 'A link to this page as it is', text: link },
-            {
-              title: 'The brief as YAML: a file that you can keep, drop on this page, or give to vivid take',
-              text: yaml,
-            },
-            { title: 'The brief as JSON', text: json },
-          ]"
-          :key="way.title"
-        >
+        <section v-for="way in ways" :key="way.title">
           <div class="flex items-center justify-between">
             <h3 class="text-tiny font-semibold text-soft">{{ way.title }}</h3>
             <button

@@ -3,6 +3,8 @@ export interface Choice {
   id: string
   label: string
   hint: string
+  /** How far it goes into detail: a framework, one of its lines, one version. */
+  depth: 0 | 1 | 2
   possible: boolean
   because: string | null
 }
@@ -10,7 +12,8 @@ export interface Choice {
 /** The choice that a pick stands for: "spring-boot@4.1.2" is a version of the choice "spring-boot@4.1". */
 export function chosen(choices: Choice[], pick: unknown): Choice | undefined {
   const text = String(pick ?? '')
-  return choices.find(
-    (each) => text === each.id || text.startsWith(each.id + '.') || text.startsWith(each.id + '@'),
-  )
+  const nearest = (one: Choice, other: Choice) => other.id.length - one.id.length
+  return choices
+    .filter((each) => text === each.id || text.startsWith(each.id + '.') || text.startsWith(each.id + '@'))
+    .sort(nearest)[0]
 }

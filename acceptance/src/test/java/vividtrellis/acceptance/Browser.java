@@ -54,7 +54,7 @@ final class Browser implements AutoCloseable {
   }
 
   WebElement find(String css) {
-    return new WebDriverWait(driver, Duration.ofSeconds(15))
+    return new WebDriverWait(driver, Duration.ofSeconds(15), Duration.ofMillis(50))
         .withMessage(css + " is not on the page")
         .until(d -> d.findElements(By.cssSelector(css)).stream().findFirst().orElse(null));
   }
@@ -64,7 +64,7 @@ final class Browser implements AutoCloseable {
   }
 
   void await(String what, java.util.function.BooleanSupplier condition) {
-    new WebDriverWait(driver, Duration.ofSeconds(15))
+    new WebDriverWait(driver, Duration.ofSeconds(15), Duration.ofMillis(50))
         .withMessage(what)
         .ignoring(org.openqa.selenium.StaleElementReferenceException.class)
         .until(d -> condition.getAsBoolean());
