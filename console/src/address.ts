@@ -25,6 +25,23 @@ const SETTINGS: Record<keyof NonNullable<Told.Brief['settings']>, true> = {
   format: true,
   mirror: true,
 }
+type Single = Exclude<keyof Told.Brief, 'brief' | 'project' | 'settings' | 'starters' | 'extras' | 'variants'>
+const BEFORE_SETTINGS: Record<Exclude<Single, 'sample' | 'layout' | 'edition'>, true> = {
+  build: true,
+  language: true,
+  jvm: true,
+  jdk: true,
+  alongside: true,
+  framework: true,
+  packaging: true,
+}
+/** In the order in which the command line says them, so that both say the same. */
+const ORDER = [PROJECT, BEFORE_SETTINGS, SETTINGS].flatMap((block) => Object.keys(block))
+ORDER.push('sample', 'layout', 'edition')
+const place = (key: string) => {
+  const at = ORDER.indexOf(key)
+  return at < 0 ? ORDER.length + (key === 'starter' ? 1 : key === 'extra' ? 2 : 0) : at
+}
 const LISTS: Record<string, 'starters' | 'extras'> = { starter: 'starters', extra: 'extras' }
 const NUMBERS = ['year', 'port', 'jvm', 'jdk']
 
@@ -38,7 +55,7 @@ export function picksOf(brief: Brief): [string, string][] {
       Object.entries(value).forEach(([inner, text]) => picks.push([inner, String(text)]))
     else picks.push([key, String(value)])
   }
-  return picks
+  return picks.sort(([one], [other]) => place(one) - place(other))
 }
 
 /** Picks as the query of an address, by the letter as the command line prints them. */

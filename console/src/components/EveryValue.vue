@@ -10,7 +10,7 @@ import TextWord from './TextWord.vue'
  * Everything of the brief that is one value, filled in or not, each as a word that opens in place.
  * Only the name is not among them: it is never filled in.
  */
-const { brief, catalog, check, lit, pinned, set, shown } = theWorkbench()
+const { catalog, check, lit, pinned, set, shown } = theWorkbench()
 
 interface Row {
   pointer: string
@@ -102,7 +102,7 @@ const groups = computed(() =>
     title: group.title,
     rows: group.rows.map((row) => {
       const choices = choicesOf(row.pointer, catalog.value, check.value)
-      const value = valueAt(pinned(row.pointer) ? brief.value : shown.value, row.pointer)
+      const value = valueAt(shown.value, row.pointer)
       const filled = check.value?.filledIn.find((each) => each.pick === row.pointer)
       return {
         ...row,

@@ -69,10 +69,11 @@ const remove = () => turnTo('', withoutVariant(whole.value, variant.value))
       type="button"
       class="rounded-[6px] px-2 py-0.5 text-soft hover:bg-hot hover:text-ink"
       title="Keeps another form of this brief beside it: what you then change holds for that one alone"
+      :aria-label="names.length ? 'Another variant' : undefined"
       data-part="add-variant"
       @click="add"
     >
-      + {{ names.length ? 'variant' : 'another variant of it' }}
+      {{ names.length ? '+' : '+ another variant of it' }}
     </button>
     <Popover v-if="variant" as="div" class="ml-auto">
       <PopoverButton

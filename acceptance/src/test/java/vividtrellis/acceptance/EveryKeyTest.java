@@ -171,6 +171,12 @@ class EveryKeyTest {
       page.await("filled in", () -> page.text("[data-pick='/settings/port']").equals("8080"));
       page.find("[data-part=take]").click();
       page.await("all of it", () -> page.text("[role=dialog]").contains("--all --into"));
+      List<String> words = new ArrayList<>(List.of("link", "--json"));
+      PICKS.forEach((pointer, value) -> words.add(word(pointer) + "=" + value));
+      words.remove("port=8085");
+      Command.Result link = product.vivid(temp, words.toArray(String[]::new));
+      assertThat(page.text("[role=dialog]"))
+          .contains(Product.json(link.bytes()).get("curl").asString());
       assertThat(page.hurdles()).isEmpty();
       assertThat(page.complaints()).isEmpty();
     }

@@ -15,8 +15,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.Set;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.ContentCachingResponseWrapper;
@@ -51,8 +51,8 @@ final class Gate extends HttpFilter {
                       .capacity(REFUSED_AT_ONCE)
                       .refillGreedy(REFUSED_AT_ONCE, Duration.ofSeconds(1)))
           .build();
-  private final transient ScheduledExecutorService clock =
-      Executors.newSingleThreadScheduledExecutor(Lanes.named("gate-"));
+  private final transient Executor afterPatience =
+      CompletableFuture.delayedExecutor(Turns.PATIENCE_NANOS, TimeUnit.NANOSECONDS, Runnable::run);
   private final transient Turns turns =
       new Turns(Runtime.getRuntime().availableProcessors(), System::nanoTime);
   private final transient Counter refused;
@@ -93,7 +93,7 @@ final class Gate extends HttpFilter {
           refuse(response);
         } else {
           letWait(turn, request, response);
-          clock.schedule(turn::refuse, Turns.PATIENCE_NANOS, TimeUnit.NANOSECONDS);
+          afterPatience.execute(turn::refuse);
         }
       }
       case LATER -> letWait(turn, request, response);

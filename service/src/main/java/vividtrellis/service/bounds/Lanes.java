@@ -64,8 +64,7 @@ final class Lanes implements Executor {
     (ITS_TURN.get() == null ? common : turns).execute(work);
   }
 
-  /** Threads that keep nothing from ending. */
-  static ThreadFactory named(String start) {
+  private static ThreadFactory named(String start) {
     AtomicInteger number = new AtomicInteger();
     return work -> {
       Thread thread = new Thread(work, start + number.incrementAndGet());
