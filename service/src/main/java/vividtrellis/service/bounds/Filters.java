@@ -33,8 +33,13 @@ class Filters {
   }
 
   @Bean
+  FilterRegistrationBean<Filter> fewDownloads() {
+    return registered(new FewDownloads(), 3);
+  }
+
+  @Bean
   FilterRegistrationBean<Filter> gate(MeterRegistry meters) {
-    return registered(new Gate(meters), 3);
+    return registered(new Gate(meters), 4);
   }
 
   private static FilterRegistrationBean<Filter> registered(Filter filter, int place) {

@@ -9,14 +9,17 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /**
- * The threads of the container, in two lanes. Whatever comes is taken up in the one, by a few
- * threads; a request whose turn has come goes on in the other at once, not behind all that came
- * meanwhile: its place at the gate must not stand empty.
+ * The threads of the container, in two lanes. Whatever comes is taken up in the one; a request
+ * whose turn has come goes on in the other at once, not behind all that came meanwhile: its place
+ * at the gate must not stand empty.
  */
 final class Lanes implements Executor {
 
-  /** For what is short: reading, refusing, health, pages, and turns that come at once. */
-  private static final int COMMON = 24;
+  /**
+   * For what is short: reading, refusing, health, pages, and turns that come at once. More than the
+   * connections that one client may have, any of which could be read slowly.
+   */
+  private static final int COMMON = 96;
 
   /** Far more than there are turns, for the case that answers cannot be sent on. */
   private static final int MOST_TURNS = 64;

@@ -12,6 +12,8 @@ import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.Socket;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import org.junit.jupiter.api.AfterAll;
@@ -33,6 +35,10 @@ class ContainerTest {
     @Override
     protected void service(HttpServletRequest request, HttpServletResponse response)
         throws IOException {
+      if (request.getServletPath().endsWith(".zip")) {
+        response.getOutputStream().write(new byte[64 << 20]);
+        return;
+      }
       int read = request.getInputStream().readAllBytes().length;
       response.getWriter().print(request.getRemoteAddr() + " " + read);
     }
@@ -52,6 +58,7 @@ class ContainerTest {
             filters.wholeBodies(meters),
             filters.knownHosts(bounds),
             filters.clientBounds(bounds),
+            filters.fewDownloads(),
             context -> {
               var echo = context.addServlet("echo", new Echo());
               echo.setAsyncSupported(true);
@@ -65,12 +72,17 @@ class ContainerTest {
     server.stop();
   }
 
+  private static Socket connected(String from) throws IOException {
+    Socket socket = new Socket();
+    socket.bind(new InetSocketAddress(InetAddresses.forString(from), 0));
+    socket.connect(
+        new InetSocketAddress(InetAddress.getLoopbackAddress(), server.getPort()), 5_000);
+    socket.setSoTimeout(20_000);
+    return socket;
+  }
+
   private static String ask(String from, String head, byte[] body) throws IOException {
-    try (Socket socket = new Socket()) {
-      socket.bind(new InetSocketAddress(InetAddresses.forString(from), 0));
-      socket.connect(
-          new InetSocketAddress(InetAddress.getLoopbackAddress(), server.getPort()), 5_000);
-      socket.setSoTimeout(20_000);
+    try (Socket socket = connected(from)) {
       String start = "POST / HTTP/1.1\r\nConnection: close\r\n" + head + "\r\n";
       socket
           .getOutputStream()
@@ -100,5 +112,28 @@ class ContainerTest {
     assertThat(ask("127.0.0.2", "Host: localhost", new byte[3 << 20]))
         .startsWith("HTTP/1.1 200")
         .endsWith(" " + 160 * 1024);
+  }
+
+  @Test
+  void whoeverReadsADownloadSlowlyKeepsNobodyElseFromBeingAnswered() throws IOException {
+    byte[] asked =
+        "GET /downloads/vivid.zip HTTP/1.1\r\nHost: localhost\r\n\r\n".getBytes(ISO_8859_1);
+    List<Socket> slow = new ArrayList<>();
+    try {
+      List<String> starts = new ArrayList<>();
+      for (int i = 0; i < 60; i++) {
+        Socket socket = connected("127.0.0.3");
+        slow.add(socket);
+        socket.getOutputStream().write(asked);
+        starts.add(new String(socket.getInputStream().readNBytes(12), ISO_8859_1));
+      }
+      assertThat(starts.subList(0, FewDownloads.AT_A_TIME)).containsOnly("HTTP/1.1 200");
+      assertThat(starts.subList(FewDownloads.AT_A_TIME, 60)).containsOnly("HTTP/1.1 503");
+      assertThat(ask("127.0.0.2", "Host: localhost", new byte[10])).endsWith("127.0.0.2 10");
+    } finally {
+      for (Socket each : slow) {
+        each.close();
+      }
+    }
   }
 }
