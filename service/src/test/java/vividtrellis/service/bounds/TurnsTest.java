@@ -68,7 +68,7 @@ class TurnsTest {
     while (turns.ask(turn("waiting " + waiting)) == Answer.LATER) {
       waiting++;
     }
-    // Each takes 400 ms by now, two at a time, and half a second is waited.
+    // Each takes 400 ms by now, two at a time, and 700 ms are waited.
     assertThat(waiting).isBetween(2, 4);
 
     pass(1_001);
