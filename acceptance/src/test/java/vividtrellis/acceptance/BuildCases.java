@@ -112,6 +112,10 @@ final class BuildCases {
     for (String word : drawn.get(1).isEmpty() ? new String[0] : drawn.get(1).split(" ", -1)) {
       brief = PickWords.applyWord(brief, word, List.of());
     }
+    if (!drawn.get(2).equals("maven") && drawn.get(1).contains("@21")) {
+      // A tool chain is one JDK and no other, and no JDK 21 is in Debian's packages.
+      brief = brief.with(Key.JDK, "25");
+    }
     boolean web = drawn.get(3).equals("war") || drawn.get(4).equals("endpoint");
     return web ? brief.withStarters(List.of("http-api")) : brief;
   }

@@ -105,15 +105,17 @@ class BuildsTest {
         # What was built
 
         Written by `./verify --builds`. Each two values of framework line, language with level, build
-        system, packaging, sample and layout meet in one case, and each starter is in one at least. *Evaluated*
-        means read by the real compilers and held against the same project with Maven, *built* with its tests,
-        *started* from the packaged file, *answered* over HTTP. Level 21 is built on JDK 25 with Maven, and not with
-        Gradle, whose tool chain is one JDK and no other. Gradle projects are built by code of Gradle 8.8 that says it is
+        system, packaging, sample and layout meet in one case, and each starter is in one at least. *Built* means
+        with its tests, what was compiled being of the level that was picked, and what it resolves being what the effective model
+        of Maven says, or the class paths of the same project with Maven; *started* from the packaged file, *answered* over
+        HTTP. *Not fetchable here* is what the check said beforehand. Level 21 is built on JDK 25: Maven takes any from 21 on,
+        Gradle's tool chain is one JDK, so that the brief picks it. Gradle projects are built by code of Gradle %1$s that says it is
         8.14.5 where Spring Boot 4 asks for that. Of the Kotlin form, settings and plugins block are read as Groovy,
-        which they are as well, and all else by the real Kotlin compiler. Unproven: versions after 8.8, configuration
-        cache.
+        which they are as well, and all else by the real Kotlin compiler. Unproven: versions after %1$s, configuration
+        cache, the download of a real distribution.
 
         """;
-    Files.writeString(TABLE, text + BuildTable.of(all.values(), cases));
+    Files.writeString(
+        TABLE, text.formatted(GradleBuild.ownVersion()) + BuildTable.of(all.values(), cases));
   }
 }

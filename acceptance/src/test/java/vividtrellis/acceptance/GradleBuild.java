@@ -25,7 +25,6 @@ final class GradleBuild implements AutoCloseable {
   /** The plugin of Spring Boot 4 asks for at least this; what is older gets what the code is. */
   private static final String CLAIMED = "8.14.5";
 
-  static final String OWN = "8.8";
   private static final Version ASKS = new Version("4.0.0");
 
   /** Plugins come from the same registry as everything else. */
@@ -37,16 +36,18 @@ final class GradleBuild implements AutoCloseable {
   private static final int PATIENCE_SECONDS = 600;
 
   private final Path jdk;
+  private final String own;
   private final Map<String, GradleHome> homes = new LinkedHashMap<>();
 
   /** With the JDK that Gradle itself runs on; projects find theirs. */
-  GradleBuild(Path jdk) {
+  GradleBuild(Path jdk) throws IOException {
     this.jdk = jdk;
+    this.own = ownVersion();
   }
 
   Command.Result build(Path project, Selection selection) throws Exception {
     Version version = selection.frameworkVersion();
-    String claimed = version == null || version.compareTo(ASKS) < 0 ? OWN : CLAIMED;
+    String claimed = version == null || version.compareTo(ASKS) < 0 ? own : CLAIMED;
     GradleHome home = home(claimed);
     if (isKotlin(selection)) {
       KotlinForm.adapt(project);
@@ -59,6 +60,11 @@ final class GradleBuild implements AutoCloseable {
             "build",
             "shownPaths");
     return new Command(project, home.command(jdk, userHome(claimed), words)).run(PATIENCE_SECONDS);
+  }
+
+  /** The version that its code is of. */
+  static String ownVersion() throws IOException {
+    return GradleHome.code(PARTS);
   }
 
   /** A home that is of this version, or says so. */
@@ -74,7 +80,7 @@ final class GradleBuild implements AutoCloseable {
 
   /** By what a project was built, where it was not by the version that it asks for. */
   String note(Selection selection) {
-    String by = "built here by code of Gradle " + OWN + ", not by " + selection.buildVersion();
+    String by = "built here by code of Gradle " + own + ", not by " + selection.buildVersion();
     return isKotlin(selection) ? by + "; its plugins block read as Groovy" : by;
   }
 

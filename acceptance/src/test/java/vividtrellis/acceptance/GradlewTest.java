@@ -103,7 +103,8 @@ class GradlewTest {
             .with(Key.JDK, "17");
     Path project = Files.createDirectories(temp.resolve("tide board"));
     RealBuild.write(new Verdicts(ShippedEdition.load()).judge(brief, 2026), project);
-    String address = "http\\://127.0.0.1\\:" + server.getLocalPort() + "/gradle-8.8-bin.zip\n";
+    String name = "/gradle-" + GradleBuild.ownVersion() + "-bin.zip\n";
+    String address = "http\\://127.0.0.1\\:" + server.getLocalPort() + name;
     Files.writeString(
         project.resolve("gradle/wrapper/gradle-wrapper.properties"),
         "distributionUrl=" + address + digest);
@@ -138,7 +139,7 @@ class GradlewTest {
       out.setLevel(Deflater.NO_COMPRESSION);
       for (Path each : all.toList()) {
         boolean file = Files.isRegularFile(each);
-        String name = "gradle-" + GradleBuild.OWN + "/" + folder.relativize(each);
+        String name = "gradle-" + GradleBuild.ownVersion() + "/" + folder.relativize(each);
         out.putNextEntry(new ZipEntry(name + (file ? "" : "/")));
         if (file) {
           Files.copy(each, out);
@@ -165,7 +166,7 @@ class GradlewTest {
   @Test
   void aDistributionIsFetchedOnceAndBuildsTheProject() throws Exception {
     try (GradleBuild builds = new GradleBuild(JDK)) {
-      sent = zip(builds.home(GradleBuild.OWN).folder());
+      sent = zip(builds.home(GradleBuild.ownVersion()).folder());
       said = Files.size(sent);
       Path project = project(digest(sent));
 
@@ -174,7 +175,7 @@ class GradlewTest {
             gradlew(
                 project,
                 "-g",
-                GradleBuild.userHome(GradleBuild.OWN).toString(),
+                GradleBuild.userHome(GradleBuild.ownVersion()).toString(),
                 "--console=plain",
                 "build");
         assertThat(built.code()).as(built.both()).isZero();
@@ -188,7 +189,7 @@ class GradlewTest {
   /** What the catalog says that Gradle's Groovy compiler asks for stands in Gradle's own class. */
   @Test
   void theModulesOfGroovyAreThoseOfGradle() throws Exception {
-    Path jar = GradleBuild.PARTS.resolve("gradle-api-" + GradleBuild.OWN + ".jar");
+    Path jar = GradleBuild.PARTS.resolve("gradle-api-" + GradleBuild.ownVersion() + ".jar");
     Set<String> asked;
     try (ZipFile archive = new ZipFile(jar.toFile())) {
       ZipEntry type = archive.getEntry("org/gradle/api/tasks/GroovyRuntime.class");
@@ -216,7 +217,7 @@ class GradlewTest {
         "another digest | has the SHA-256",
         "cut            | could not be fetched whole",
         "cut, no length | is no whole zip",
-        "no Gradle      | holds no gradle-8.8/bin",
+        "no Gradle      | holds no gradle-",
         "no server      | could not be fetched whole"
       })
   void whatDoesNotComeWholeIsToldInOneLineAndLeavesNothing(String how, String told)

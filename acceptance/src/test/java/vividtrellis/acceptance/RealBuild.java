@@ -33,7 +33,7 @@ final class RealBuild implements AutoCloseable {
   private final LocalDatabase database;
   private final GradleBuild gradle;
 
-  RealBuild(Path temp, LocalDatabase database) {
+  RealBuild(Path temp, LocalDatabase database) throws IOException {
     this.temp = temp;
     this.database = database;
     this.gradle = new GradleBuild(jdk(17, NEWEST_FOR_GRADLE).orElseThrow());
@@ -101,10 +101,13 @@ final class RealBuild implements AutoCloseable {
     String note = built.code() == 0 ? "" : fault(built.both());
     if (how.equals("built")) {
       String passed = maven ? "" : gradle.note(selection);
-      String differs =
-          maven
-              ? EffectiveModel.fault(project, jdk.get(), selection)
-              : ResolvedPaths.of(verdict, built.out(), project.resolve("build/twin"), jdk.get());
+      String differs = CompiledLevel.fault(project, selection);
+      if (differs.isEmpty()) {
+        differs =
+            maven
+                ? EffectiveModel.fault(project, jdk.get(), selection)
+                : ResolvedPaths.of(verdict, built.out(), project.resolve("build/twin"), jdk.get());
+      }
       boolean plain = StartedProject.canStart(selection);
       String said =
           !differs.isEmpty()

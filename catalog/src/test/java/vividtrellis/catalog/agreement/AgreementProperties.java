@@ -48,8 +48,6 @@ class AgreementProperties {
     assertThat(maven.isWritable()).as("%s", maven.findings()).isTrue();
     BuildFacts facts = BuildFacts.maven(Drawing.files(maven));
 
-    assertThat(facts.level()).isEqualTo(maven.brief().require(Key.JVM));
-    assertThat(facts.jdk()).isEqualTo(maven.brief().require(Key.JDK));
     brief.get(Key.SUMMARY).ifPresent(s -> assertThat(facts.about()).containsValue(s));
     for (String system : List.of("gradle-kotlin", "gradle-groovy")) {
       Verdict gradle = Drawing.judge(brief.with(Key.BUILD, system));

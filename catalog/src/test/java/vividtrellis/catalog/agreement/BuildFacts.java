@@ -21,33 +21,8 @@ import vividtrellis.core.render.FileSet;
  *
  * @param about group, version, description and name, where given
  * @param dependencies {@code scope group:artifact version without …}
- * @param plugins what works on the project, in words of its own
- * @param level what the code is compiled for
- * @param jdk what it is built with
  */
-record BuildFacts(
-    Map<String, String> about,
-    Set<String> dependencies,
-    Set<String> plugins,
-    String level,
-    String jdk) {
-
-  /** What both systems have a plugin for, by either's name. Other plugins are one's own affair. */
-  private static final Map<String, String> PLUGINS =
-      Map.ofEntries(
-          Map.entry("spring-boot-maven-plugin", "framework"),
-          Map.entry("org.springframework.boot", "framework"),
-          Map.entry("kotlin-maven-plugin", "kotlin"),
-          Map.entry("org.jetbrains.kotlin.jvm", "kotlin"),
-          Map.entry("kotlin-maven-allopen", "open classes"),
-          Map.entry("org.jetbrains.kotlin.plugin.spring", "open classes"),
-          Map.entry("kotlin-maven-noarg", "entities"),
-          Map.entry("org.jetbrains.kotlin.plugin.jpa", "entities"),
-          Map.entry("gmavenplus-plugin", "groovy"),
-          Map.entry("groovy", "groovy"),
-          Map.entry("spotless-maven-plugin", "format"),
-          Map.entry("com.diffplug.spotless", "format"),
-          Map.entry("war", "war"));
+record BuildFacts(Map<String, String> about, Set<String> dependencies) {
 
   /** What only one of the systems must be told, since the other knows it. */
   private static final Set<String> BY_ITSELF =
@@ -92,22 +67,13 @@ record BuildFacts(
       add(dependencies, scope, key, version(pom, each.getVersion()));
       without.forEach(out -> dependencies.add("without " + out));
     }
-    String jdk = "";
-    Set<String> plugins = new TreeSet<>();
-    named(plugins, pom.getPackaging());
     for (Plugin plugin : pom.getBuild().getPlugins()) {
-      named(plugins, plugin.getArtifactId());
-      plugin.getDependencies().forEach(each -> named(plugins, each.getArtifactId()));
       if (plugin.getConfiguration() instanceof Xpp3Dom dom
           && dom.getChild("annotationProcessorPaths") != null) {
         for (Xpp3Dom path : dom.getChild("annotationProcessorPaths").getChildren()) {
           String key = value(path, "groupId") + ":" + value(path, "artifactId");
           add(dependencies, "processor", key, version(pom, value(path, "version")));
         }
-      }
-      if (plugin.getArtifactId().equals("maven-enforcer-plugin")) {
-        Xpp3Dom rules = (Xpp3Dom) plugin.getExecutions().get(0).getConfiguration();
-        jdk = rules.getChild("rules").getChild(0).getChild("version").getValue();
       }
     }
     Map<String, String> about = new TreeMap<>();
@@ -121,9 +87,7 @@ record BuildFacts(
         .filter(pom.getProperties()::containsKey)
         .forEach(
             each -> add(dependencies, "override", each, pom.getProperties().getProperty(each)));
-    String level = pom.getProperties().getProperty("java.version");
-    return new BuildFacts(
-        about, dependencies, plugins, level, jdk.replaceFirst("^\\[([0-9]+),.*", "$1"));
+    return new BuildFacts(about, dependencies);
   }
 
   private static String value(Xpp3Dom dom, String name) {
@@ -150,9 +114,6 @@ record BuildFacts(
         new TomlMapper().readValue(text(files, "gradle/libs.versions.toml"), Map.class);
     Set<String> dependencies = new TreeSet<>();
     Map<String, String> about = new TreeMap<>();
-    String level = "";
-    String jdk = "";
-    Set<String> plugins = new TreeSet<>();
     for (String statement : build) {
       String name = statement.replaceFirst("[( ].*", "");
       String scope = SCOPES.get(name.replaceFirst("^dependencies/", ""));
@@ -167,42 +128,18 @@ record BuildFacts(
       } else if (name.equals("configurations.configureEach/exclude")) {
         dependencies.add(
             statement.replaceFirst(".*group=([^,]+), module=([^)]+)\\)", "without $1:$2"));
-      } else if (name.startsWith("plugins/")) {
-        named(plugins, plugin(catalog, statement.replaceAll("^plugins/\\w+\\(|\\).*$", "")));
       } else if (name.matches("group|version|description")) {
         about.put(name, statement.substring(name.length() + 3));
-      } else if (statement.startsWith("java/toolchain/languageVersion")) {
-        jdk = statement.replaceAll("[^0-9]", "");
-      } else if (statement.contains("options.release = ")) {
-        level = statement.replaceAll(".* = ", "");
       }
     }
     settings.stream()
         .filter(each -> each.startsWith("rootProject.name = "))
         .forEach(each -> about.put("name", each.substring("rootProject.name = ".length())));
-    return new BuildFacts(about, dependencies, plugins, level.isEmpty() ? jdk : level, jdk);
+    return new BuildFacts(about, dependencies);
   }
 
   private static List<String> said(String script, boolean kotlin) {
     return kotlin ? Scripts.kotlin(script) : Scripts.groovy(script);
-  }
-
-  private static void named(Set<String> plugins, String id) {
-    if (PLUGINS.containsKey(id)) {
-      plugins.add(PLUGINS.get(id));
-    }
-  }
-
-  private static String plugin(Map<?, ?> catalog, String said) {
-    if (!said.startsWith("libs.plugins.")) {
-      return said;
-    }
-    Map<?, ?> plugins = (Map<?, ?>) catalog.get("plugins");
-    return plugins.entrySet().stream()
-        .filter(e -> said.endsWith("." + String.valueOf(e.getKey()).replace('-', '.')))
-        .map(e -> String.valueOf(((Map<?, ?>) e.getValue()).get("id")))
-        .findFirst()
-        .orElseThrow(() -> new AssertionError(said + " is not in " + plugins.keySet()));
   }
 
   private static String[] library(Map<?, ?> catalog, String accessor) {

@@ -42,15 +42,8 @@ public record GradleHome(Path folder, String code, String claimed) {
    * @throws IOException when a part cannot be read or the home cannot be written
    */
   public static GradleHome assemble(Path parts, Path into, String claimed) throws IOException {
-    Path jar;
-    try (Stream<Path> all = Files.list(parts)) {
-      jar =
-          all.filter(each -> each.getFileName().toString().startsWith("gradle-api-"))
-              .findFirst()
-              .orElseThrow(() -> new IOException("there is no gradle-api archive in " + parts));
-    }
-    String code = jar.getFileName().toString().replaceAll("gradle-api-|\\.jar", "");
-    GradleHome home = new GradleHome(into, code, claimed);
+    Path jar = archive(parts);
+    GradleHome home = new GradleHome(into, code(parts), claimed);
     Path whole = into.resolve("whole");
     String digest = digest(parts);
     if (!Files.exists(whole) || !Files.readString(whole).equals(digest)) {
@@ -60,6 +53,23 @@ public record GradleHome(Path folder, String code, String claimed) {
       Files.writeString(whole, digest);
     }
     return home;
+  }
+
+  /**
+   * The version of Gradle that the code in these parts is of.
+   *
+   * @throws IOException when the archive is not among them
+   */
+  public static String code(Path parts) throws IOException {
+    return archive(parts).getFileName().toString().replaceAll("gradle-api-|\\.jar", "");
+  }
+
+  private static Path archive(Path parts) throws IOException {
+    try (Stream<Path> all = Files.list(parts)) {
+      return all.filter(each -> each.getFileName().toString().startsWith("gradle-api-"))
+          .findFirst()
+          .orElseThrow(() -> new IOException("there is no gradle-api archive in " + parts));
+    }
   }
 
   /**
