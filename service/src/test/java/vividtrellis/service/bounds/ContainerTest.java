@@ -19,6 +19,8 @@ import java.util.Set;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServer;
 
@@ -107,9 +109,10 @@ class ContainerTest {
     assertThat(ask("127.0.0.2", "Host: evil.example", new byte[0])).startsWith("HTTP/1.1 421");
   }
 
-  @Test
-  void ofABodyThatIsFarTooLargeSoMuchIsKeptAndItsSenderIsHeard() throws IOException {
-    assertThat(ask("127.0.0.2", "Host: localhost", new byte[3 << 20]))
+  @ParameterizedTest
+  @ValueSource(ints = {3 << 20, 7 << 20})
+  void ofABodyThatIsFarTooLargeSoMuchIsKeptAndItsSenderIsHeard(int size) throws IOException {
+    assertThat(ask("127.0.0.2", "Host: localhost", new byte[size]))
         .startsWith("HTTP/1.1 200")
         .endsWith(" " + 160 * 1024);
   }
