@@ -79,7 +79,7 @@ public final class SameAnswers {
         archives(sent);
         return;
       }
-      JsonNode applied = both("checks?apply=0", sent).path("applied").path("brief");
+      JsonNode applied = both("checks?apply=1", sent).path("applied").path("brief");
       if (applied.isMissingNode()) {
         return;
       }
