@@ -21,7 +21,10 @@ final class CompiledLevel {
     List<Path> classes;
     try (Stream<Path> all = Files.walk(project)) {
       classes =
-          all.filter(each -> each.toString().matches(".*/(target|build)/.*classes/.*\\.class"))
+          all.filter(
+                  each ->
+                      each.toString()
+                          .matches(".*/(build/classes|target/(test-)?classes)/.*\\.class"))
               .toList();
     }
     if (classes.isEmpty()) {

@@ -1,5 +1,9 @@
 package vividtrellis.acceptance;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -16,8 +20,10 @@ import org.jspecify.annotations.Nullable;
  * Of a library that nothing manages and that is asked for in several versions, Maven takes the one
  * that is asked for nearest to the project and Gradle the newest; each then brings what that one
  * asks for. Of what a library excludes from another, Maven hears where that way is the nearest, and
- * Gradle where all ways do so. Tells the differences of two class paths that come of it, seen in
- * Maven's own tree, from those that do not.
+ * Gradle where all ways do so. And of a library that is published with Gradle's own metadata,
+ * Gradle reads that, and Maven the POM beside it; they may bring different things. Tells the
+ * differences of two class paths that come of it, seen in Maven's own tree and in POMs, from those
+ * that do not.
  */
 final class NearestOrNewest {
 
@@ -35,6 +41,7 @@ final class NearestOrNewest {
   private final Map<String, Set<String>> bringersWithGradle = new HashMap<>();
   private final Set<String> declared = new HashSet<>();
   private final Set<String> ownExclusions;
+  private final Path repository;
   private final Set<String> explained = new HashSet<>();
 
   /**
@@ -43,9 +50,11 @@ final class NearestOrNewest {
    * @param tree of Maven, verbose
    * @param edges that the build with Gradle printed, among other lines
    * @param ownExclusions {@code group:artifact} of what the project itself wants not to be brought
+   * @param repository of Maven, with every POM of the tree
    */
-  NearestOrNewest(List<String> tree, String edges, Set<String> ownExclusions) {
+  NearestOrNewest(List<String> tree, String edges, Set<String> ownExclusions, Path repository) {
     this.ownExclusions = ownExclusions;
+    this.repository = repository;
     Deque<String> above = new ArrayDeque<>();
     for (String line : tree) {
       Matcher node = NODE.matcher(line);
@@ -91,7 +100,10 @@ final class NearestOrNewest {
   private boolean isExplained(Difference each) {
     boolean known;
     if (each.gradle() == null) {
-      known = areExplained(bringersWithMaven.get(each.key()));
+      // One that Gradle has, too, but without a file: its metadata leads on to another.
+      known =
+          bringersWithGradle.containsKey(each.key())
+              || areExplained(bringersWithMaven.get(each.key()));
     } else if (each.maven() == null) {
       known = areExplained(bringersWithGradle.get(each.key())) || isExcludedOnTheWay(each.key());
     } else {
@@ -106,7 +118,31 @@ final class NearestOrNewest {
   }
 
   private boolean areExplained(@Nullable Set<String> bringers) {
-    return bringers != null && explained.containsAll(bringers);
+    return bringers != null
+        && bringers.stream().allMatch(each -> explained.contains(each) || hasMetadata(each));
+  }
+
+  /** Whether its POM says that there is something better to read beside it. */
+  private boolean hasMetadata(String key) {
+    String[] parts = key.split(":", 2);
+    return asked.getOrDefault(key, Set.of()).stream()
+        .map(
+            version ->
+                repository
+                    .resolve(parts[0].replace('.', '/'))
+                    .resolve(parts[1])
+                    .resolve(version)
+                    .resolve(parts[1] + "-" + version + ".pom"))
+        .anyMatch(NearestOrNewest::isMarked);
+  }
+
+  private static boolean isMarked(Path pom) {
+    try {
+      return Files.exists(pom)
+          && Files.readString(pom).contains("do_not_remove: published-with-gradle-metadata");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   /** Whether something that both have asks for it, which Maven, and no one of ours, leaves out. */

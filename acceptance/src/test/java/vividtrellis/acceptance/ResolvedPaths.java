@@ -47,16 +47,14 @@ final class ResolvedPaths {
       Set.of(Scope.COMPILE_ONLY, Scope.DEVELOPMENT, Scope.PROCESSOR);
 
   /**
-   * What one build reads and the other does not: module metadata of Gradle's own, that has
-   * something for compiling alone (of JUnit, and of Guava), and a profile in the POM of
-   * spring-grpc-core, that brings a faster transport on Linux.
+   * What only Maven reads: a profile in the POM of spring-grpc-core, that brings a faster transport
+   * on Linux.
    */
   private static final Set<String> READ_BY_ONE =
-      Set.of(
-          "org.apiguardian:apiguardian-api",
-          "com.google.j2objc:j2objc-annotations",
-          "io.netty:netty-transport-native-epoll",
-          "io.netty:netty-transport-classes-epoll");
+      Set.of("io.netty:netty-transport-native-epoll", "io.netty:netty-transport-classes-epoll");
+
+  private static final Path REPOSITORY =
+      Path.of(System.getProperty("user.home"), ".m2", "repository");
 
   private static final Pattern SHOWN =
       Pattern.compile("(runtime|testRuntime)Classpath (\\S+):([^:\\s]+)");
@@ -110,7 +108,8 @@ final class ResolvedPaths {
             .flatMap(each -> each.without().stream())
             .map(each -> each.group() + ":" + each.artifact())
             .collect(Collectors.toSet());
-    return new NearestOrNewest(Files.readAllLines(folder.resolve("tree.txt")), shown, ownExclusions)
+    return new NearestOrNewest(
+            Files.readAllLines(folder.resolve("tree.txt")), shown, ownExclusions, REPOSITORY)
         .unexplained(List.copyOf(paths.differences)).stream()
             .map(ResolvedPaths::told)
             .collect(Collectors.joining(", "));

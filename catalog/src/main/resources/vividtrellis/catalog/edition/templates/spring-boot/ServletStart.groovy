@@ -3,7 +3,7 @@ package {{package}}
 import org.springframework.boot.builder.SpringApplicationBuilder
 import {{initializer}}
 
-/** What a server of servlets looks for; it hands over to {@link {{entryClass}}}. */
+/** Lets a server of servlets start {@link {{entryClass}}}. */
 class ServletStart extends SpringBootServletInitializer {
 
     @Override

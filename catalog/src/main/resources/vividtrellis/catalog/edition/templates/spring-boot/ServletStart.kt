@@ -3,7 +3,10 @@ package {{package}}
 import org.springframework.boot.builder.SpringApplicationBuilder
 import {{initializer}}
 
-/** What a server of servlets looks for; it hands over to [{{entryClass}}]. */
+/** Lets a server of servlets start [{{entryClass}}]. */
 class ServletStart : SpringBootServletInitializer() {
-    override fun configure(builder: SpringApplicationBuilder) = builder.sources({{entryClass}}::class.java)
+    override fun configure(builder: SpringApplicationBuilder): SpringApplicationBuilder {
+        builder.sources({{entryClass}}::class.java)
+        return builder
+    }
 }

@@ -10,13 +10,15 @@ import org.junit.jupiter.api.Test
 /** Which package may use which. */
 class ArchitectureTest {
 
+    private static final String CODE = ArchitectureTest.packageName
+
     private final JavaClasses classes = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
-            .importPackages('{{package}}')
+            .importPackages(CODE)
 
     @Test
     void packagesDoNotGoInCircles() {
-        slices().matching('{{package}}.(*)..')
+        slices().matching(CODE + '.(*)..')
                 .should()
                 .beFreeOfCycles()
                 .allowEmptyShould(true)

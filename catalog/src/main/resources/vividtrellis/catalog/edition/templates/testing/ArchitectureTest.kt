@@ -7,15 +7,16 @@ import org.junit.jupiter.api.Test
 
 /** Which package may use which. */
 class ArchitectureTest {
+    private val code = ArchitectureTest::class.java.packageName
     private val classes =
         ClassFileImporter()
             .withImportOption(ImportOption.DoNotIncludeTests())
-            .importPackages("{{package}}")
+            .importPackages(code)
 
     @Test
     fun packagesDoNotGoInCircles() {
         slices()
-            .matching("{{package}}.(*)..")
+            .matching("$code.(*)..")
             .should()
             .beFreeOfCycles()
             .allowEmptyShould(true)

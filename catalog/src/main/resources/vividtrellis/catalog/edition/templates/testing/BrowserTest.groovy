@@ -113,7 +113,8 @@ class BrowserTest {
         signIn()
 {{/signsIn}}
 
-        assertThat(browser.findElement(By.tagName("body")).text).contains("{{artifact}}")
+        def shown = browser.findElement(By.tagName("body")).text
+        assertThat(shown).contains("{{artifact}}")
     }
 {{/typesNotes}}
 {{#signsIn}}

@@ -117,7 +117,8 @@ class BrowserTest {
         signIn();
 {{/signsIn}}
 
-        assertThat(browser.findElement(By.tagName("body")).getText()).contains("{{artifact}}");
+        String shown = browser.findElement(By.tagName("body")).getText();
+        assertThat(shown).contains("{{artifact}}");
     }
 {{/typesNotes}}
 {{#signsIn}}

@@ -82,7 +82,8 @@ class BrowserTest(
         signIn()
 {{/signsIn}}
 
-        assertThat(browser.findElement(By.tagName("body")).text).contains("{{artifact}}")
+        val shown = browser.findElement(By.tagName("body")).text
+        assertThat(shown).contains("{{artifact}}")
     }
 {{/typesNotes}}
 {{#signsIn}}

@@ -40,7 +40,8 @@ class NotesInIndex implements Notes {
 
     @Override
     public Optional<Note> find(long id) {
-        return Optional.ofNullable(index.get(Long.toString(id), NoteDocument.class)).map(NoteDocument::toNote);
+        return Optional.ofNullable(index.get(Long.toString(id), NoteDocument.class))
+                .map(NoteDocument::toNote);
     }
 
     @Override

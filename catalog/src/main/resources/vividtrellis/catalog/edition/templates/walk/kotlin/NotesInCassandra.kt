@@ -59,5 +59,9 @@ class NotesInCassandra(
             .query(SELECT + " order by id desc limit 1") { row, _ -> row.getLong("id") }
             .firstOrNull() ?: 0
 
-    private fun note(row: Row) = Note(row.getLong("id"), checkNotNull(row.getString("title")), checkNotNull(row.getString("body")))
+    private fun note(row: Row): Note {
+        val title = checkNotNull(row.getString("title"))
+        val body = checkNotNull(row.getString("body"))
+        return Note(row.getLong("id"), title, body)
+    }
 }

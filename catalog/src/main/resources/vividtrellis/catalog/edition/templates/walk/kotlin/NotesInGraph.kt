@@ -50,5 +50,8 @@ class NotesInGraph(
             .one()
             .orElseThrow()
 
-    private fun note(found: Record) = Note(found.get("id").asLong(), found.get("title").asString(), found.get("body").asString())
+    private fun note(found: Record): Note {
+        val id = found.get("id").asLong()
+        return Note(id, found.get("title").asString(), found.get("body").asString())
+    }
 }
