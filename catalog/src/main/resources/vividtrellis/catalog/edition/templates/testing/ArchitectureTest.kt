@@ -16,7 +16,7 @@ class ArchitectureTest {
     @Test
     fun packagesDoNotGoInCircles() {
         slices()
-            .matching("$code.(*)..")
+            .matching(code + ".(*)..")
             .should()
             .beFreeOfCycles()
             .allowEmptyShould(true)
