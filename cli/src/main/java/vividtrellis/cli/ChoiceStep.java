@@ -6,6 +6,7 @@ import java.util.Optional;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Nearest;
+import vividtrellis.core.version.VersionedId;
 
 /**
  * Asks for one of several, and shows which cannot be had.
@@ -30,7 +31,7 @@ record ChoiceStep(Key key, List<Json> options) implements Interview.Step {
             words.size(),
             word,
             interview.refusal(key.word(), word),
-            word.contains("@") ? standing(option, word) : option.text("summary"));
+            VersionedId.read(word).isVersioned() ? standing(option, word) : option.text("summary"));
       }
     }
     List<String> all = all(interview);
@@ -68,15 +69,15 @@ record ChoiceStep(Key key, List<Json> options) implements Interview.Step {
     List<Json> levels = option.list("levels");
     List<Json> lines = option.list("lines");
     if (!lines.isEmpty()) {
-      return lines.stream().map(line -> id + "@" + line.text("line")).toList();
+      return lines.stream().map(line -> VersionedId.word(id, line.text("line"))).toList();
     }
     return levels.isEmpty()
         ? List.of(id)
-        : levels.stream().map(level -> id + "@" + level.text("level")).toList();
+        : levels.stream().map(level -> VersionedId.word(id, level.text("level"))).toList();
   }
 
   private static String standing(Json option, String word) {
-    String version = word.substring(word.indexOf('@') + 1);
+    String version = VersionedId.read(word).version();
     for (Json line : option.list("lines")) {
       if (line.text("line").equals(version)) {
         return option.text("label") + " " + version + ", " + line.text("standing");

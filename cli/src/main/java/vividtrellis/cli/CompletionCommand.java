@@ -20,6 +20,7 @@ import vividtrellis.core.brief.Key;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
+import vividtrellis.core.version.VersionedId;
 
 /** Prints what lets a shell complete commands, options and the ids of the catalog. */
 @Command(
@@ -82,7 +83,7 @@ final class CompletionCommand implements Callable<Integer> {
         words.add(word);
         Stream.of(Map.entry("lines", "line"), Map.entry("levels", "level"))
             .flatMap(each -> option.list(each.getKey()).stream().map(v -> v.text(each.getValue())))
-            .forEach(version -> words.add(word + "@" + version));
+            .forEach(version -> words.add(VersionedId.word(word, version)));
       }
     }
     return words;

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import vividtrellis.cli.Unpacked.Entry;
+import vividtrellis.core.pack.Receipt;
 
 /**
  * A directory that a project is written into. All or nothing: what happens to each file is settled
@@ -24,7 +25,6 @@ final class Directory {
   /** Where each line means something by itself, whatever stands around it. */
   private static final Set<String> OF_LINES = Set.of(".gitignore", ".dockerignore");
 
-  private static final String RECEIPT = ".vivid/receipt.json";
   static final String BESIDE = ".beside";
 
   private final Path root;
@@ -108,10 +108,11 @@ final class Directory {
     }
     return switch (policy.of(path)) {
       // The receipt of what is written now tells of that; an older one would not.
-      case KEEP -> new Step(path, path.equals(RECEIPT) ? Fate.REPLACED : Fate.KEPT, path, entry);
+      case KEEP ->
+          new Step(path, path.equals(Receipt.PATH) ? Fate.REPLACED : Fate.KEPT, path, entry);
       case REPLACE -> new Step(path, Fate.REPLACED, path, entry);
       case BESIDE ->
-          path.equals(RECEIPT)
+          path.equals(Receipt.PATH)
               ? new Step(path, Fate.REPLACED, path, entry)
               : new Step(path, Fate.BESIDE, beside(path), entry);
       case STOP -> new Step(path, Fate.CLASH, path, entry);

@@ -8,7 +8,7 @@ import vividtrellis.core.compare.Comparison;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.pack.Receipt;
 import vividtrellis.core.pack.Receipt.Entry;
-import vividtrellis.core.pack.Receipt.Reason;
+import vividtrellis.core.render.FileSet.Trace;
 
 /**
  * Finds the lines of a file again that was changed since it was written. The receipt only knows the
@@ -22,8 +22,7 @@ final class FoundAgain {
   private FoundAgain() {}
 
   /** The reasons for the lines as they are now; empty where what was written cannot be had. */
-  static Optional<List<Reason>> reasons(
-      Service service, Receipt receipt, Entry entry, String text) {
+  static Optional<List<Trace>> reasons(Service service, Receipt receipt, Entry entry, String text) {
     return written(service, receipt, entry)
         .map(written -> moved(entry.reasons(), Comparison.origins(written, text)));
   }
@@ -49,16 +48,16 @@ final class FoundAgain {
     }
   }
 
-  private static List<Reason> moved(List<Reason> reasons, List<Integer> origins) {
-    List<Reason> moved = new ArrayList<>();
+  private static List<Trace> moved(List<Trace> reasons, List<Integer> origins) {
+    List<Trace> moved = new ArrayList<>();
     for (int line = 1; line <= origins.size(); line++) {
       int origin = origins.get(line - 1);
-      Reason reason =
+      Trace reason =
           reasons.stream()
               .filter(each -> each.from() <= origin && origin <= each.to())
               .findFirst()
-              .orElse(new Reason(line, line, List.of(), YOURS));
-      Reason last = moved.isEmpty() ? null : moved.get(moved.size() - 1);
+              .orElse(new Trace(line, line, List.of(), YOURS));
+      Trace last = moved.isEmpty() ? null : moved.get(moved.size() - 1);
       boolean goesOn =
           last != null
               && last.picks().equals(reason.picks())
@@ -66,7 +65,7 @@ final class FoundAgain {
       if (goesOn) {
         moved.remove(moved.size() - 1);
       }
-      moved.add(new Reason(goesOn ? last.from() : line, line, reason.picks(), reason.because()));
+      moved.add(new Trace(goesOn ? last.from() : line, line, reason.picks(), reason.because()));
     }
     return moved;
   }

@@ -8,7 +8,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
-import vividtrellis.core.pack.Receipt.Reason;
+import vividtrellis.core.render.FileSet.Trace;
 
 /** Shows what picks would give, without writing anything. */
 @Command(
@@ -69,11 +69,11 @@ final class OutlineCommand implements Callable<Integer> {
     return 0;
   }
 
-  private static List<Reason> traces(Json file) {
+  private static List<Trace> traces(Json file) {
     return file.list("traces").stream()
         .map(
             trace ->
-                new Reason(
+                new Trace(
                     Integer.parseInt(trace.text("from")),
                     Integer.parseInt(trace.text("to")),
                     List.of(),

@@ -16,7 +16,7 @@ import vividtrellis.core.brief.Nearest;
 import vividtrellis.core.brief.PickWords;
 import vividtrellis.core.pack.Receipt;
 import vividtrellis.core.pack.Receipt.Entry;
-import vividtrellis.core.pack.Receipt.Reason;
+import vividtrellis.core.render.FileSet.Trace;
 
 /**
  * Answers from a project's receipt which pick put a line there. Asks the service only about a file
@@ -56,7 +56,7 @@ final class TraceCommand implements Callable<Integer> {
     String text = Made.text(directory.resolve(path));
     boolean changed = !Receipt.digest(text).equals(entry.digest());
     Screen screen = new Screen(spec.commandLine().getOut());
-    Optional<List<Reason>> found =
+    Optional<List<Trace>> found =
         changed
             ? FoundAgain.reasons(common.service(), receipt, entry, text)
             : Optional.of(entry.reasons());
@@ -69,9 +69,9 @@ final class TraceCommand implements Callable<Integer> {
                   + " was changed since it was written; its lines may have moved."
                   + " With the service that wrote it they are found again.");
     }
-    List<Reason> reasons = found.orElse(entry.reasons());
+    List<Trace> reasons = found.orElse(entry.reasons());
     if (one) {
-      Reason trace = at(reasons, Integer.parseInt(line.group(2)), path);
+      Trace trace = at(reasons, Integer.parseInt(line.group(2)), path);
       tell(screen, receipt, trace, path, changed, Integer.parseInt(line.group(2)), text);
     } else if (common.json()) {
       screen.line(TraceJson.of(receipt, path, changed, reasons));
@@ -91,7 +91,7 @@ final class TraceCommand implements Callable<Integer> {
         nearest == null ? "see the files with: vivid outline, or .vivid/receipt.json" : nearest);
   }
 
-  private static Reason at(List<Reason> reasons, int line, String path) {
+  private static Trace at(List<Trace> reasons, int line, String path) {
     int last = reasons.isEmpty() ? 0 : reasons.get(reasons.size() - 1).to();
     return reasons.stream()
         .filter(trace -> trace.from() <= line && line <= trace.to())
@@ -108,7 +108,7 @@ final class TraceCommand implements Callable<Integer> {
   private void tell(
       Screen screen,
       Receipt receipt,
-      Reason trace,
+      Trace trace,
       String path,
       boolean changed,
       int line,

@@ -10,16 +10,16 @@ import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.document.Position;
 import vividtrellis.core.pack.Receipt;
-import vividtrellis.core.pack.Receipt.Reason;
+import vividtrellis.core.render.FileSet.Trace;
 
 /** Traces as JSON, in the shape that outlines have, with each pick also as a word. */
 final class TraceJson {
 
   private TraceJson() {}
 
-  static String of(Receipt receipt, String path, boolean changed, List<Reason> traces) {
+  static String of(Receipt receipt, String path, boolean changed, List<Trace> traces) {
     List<Node> entries = new ArrayList<>();
-    for (Reason trace : traces) {
+    for (Trace trace : traces) {
       Map<String, Node> entry = new LinkedHashMap<>();
       entry.put("from", Node.text(Integer.toString(trace.from())));
       entry.put("to", Node.text(Integer.toString(trace.to())));

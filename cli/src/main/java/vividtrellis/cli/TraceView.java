@@ -1,7 +1,7 @@
 package vividtrellis.cli;
 
 import java.util.List;
-import vividtrellis.core.pack.Receipt.Reason;
+import vividtrellis.core.render.FileSet.Trace;
 
 /** Shows a text with the reason for each line at its left. */
 final class TraceView {
@@ -10,11 +10,11 @@ final class TraceView {
 
   private TraceView() {}
 
-  static void show(Screen screen, String text, List<Reason> traces) {
+  static void show(Screen screen, String text, List<Trace> traces) {
     List<String> lines = text.lines().toList();
     int width = traces.stream().mapToInt(trace -> reason(trace).length()).max().orElse(0);
     int digits = Integer.toString(lines.size()).length();
-    for (Reason trace : traces) {
+    for (Trace trace : traces) {
       for (int line = trace.from(); line <= Math.min(trace.to(), lines.size()); line++) {
         String reason = Screen.pad(line == trace.from() ? reason(trace) : "", width);
         String number = " ".repeat(digits - Integer.toString(line).length()) + line;
@@ -26,7 +26,7 @@ final class TraceView {
     }
   }
 
-  private static String reason(Reason trace) {
+  private static String reason(Trace trace) {
     String because = Screen.plain(trace.because());
     return because.length() <= WIDEST ? because : because.substring(0, WIDEST - 1) + "…";
   }

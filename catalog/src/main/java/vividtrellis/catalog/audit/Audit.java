@@ -24,6 +24,7 @@ import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Readings;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /**
  * Holds an edition against the registry: that each framework version and each artifact exists, that
@@ -98,7 +99,7 @@ public final class Audit {
     for (Line line : framework.lines()) {
       Map<String, Set<String>> brings = brought.of(framework, line.versions());
       for (Version version : line.versions()) {
-        String place = framework.id() + "@" + version;
+        String place = VersionedId.word(framework.id(), version);
         Optional<Map<String, String>> managed = brought.managed(bom, version);
         rows.add(exists(bom, version.text(), place, managed.isPresent()));
         managed.ifPresent(

@@ -30,6 +30,7 @@ import vividtrellis.core.catalog.Options.Readings;
 import vividtrellis.core.catalog.Options.Reads;
 import vividtrellis.core.compat.Verdicts;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /**
  * Reads from class files and BOMs what each version can do, and holds the edition against it: the
@@ -77,7 +78,7 @@ final class LimitAudit {
                 manages.put(language, new Version(own));
               }
             });
-    String place = framework.id() + "@" + version;
+    String place = VersionedId.word(framework.id(), version);
     Map<Reads, Integer> levels = levels(framework.probes(), version, managed, place);
     put(place, levels, manages, brings, framework.readings().get(version));
   }
@@ -85,7 +86,7 @@ final class LimitAudit {
   /** Reads all versions of a language. */
   void read(Language language) {
     for (Version version : language.probes().isEmpty() ? List.<Version>of() : language.versions()) {
-      String place = language.id() + "@" + version;
+      String place = VersionedId.word(language.id(), version);
       Map<Reads, Integer> levels = levels(language.probes(), version, Map.of(), place);
       put(place, levels, Map.of(), Map.of(), language.readings().get(version));
     }
@@ -139,9 +140,9 @@ final class LimitAudit {
     for (Framework framework : fresh.frameworks()) {
       for (Line line : framework.lines()) {
         for (Version version : line.versions()) {
-          Readings readings = seen.get(framework.id() + "@" + version);
+          Readings readings = seen.get(VersionedId.word(framework.id(), version));
           if (readings != null) {
-            judge(fresh, verdicts, framework.id() + "@" + version, readings);
+            judge(fresh, verdicts, VersionedId.word(framework.id(), version), readings);
           }
         }
       }
@@ -173,7 +174,7 @@ final class LimitAudit {
                       .brief()
                       .get(Key.LANGUAGE);
               row(
-                  filled.equals(Optional.of(language + "@" + own)),
+                  filled.equals(Optional.of(VersionedId.word(language, own))),
                   Claim.FILLED_IN,
                   language,
                   place,
@@ -188,8 +189,9 @@ final class LimitAudit {
           Map<Version, Readings> of = new LinkedHashMap<>();
           seen.forEach(
               (place, readings) -> {
-                if (place.startsWith(id + "@")) {
-                  of.put(new Version(place.substring(id.length() + 1)), readings);
+                VersionedId read = VersionedId.read(place);
+                if (read.id().equals(id)) {
+                  of.put(new Version(read.version()), readings);
                 }
               });
           return of;

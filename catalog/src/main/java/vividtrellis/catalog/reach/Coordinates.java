@@ -11,6 +11,7 @@ import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Root;
 import vividtrellis.core.catalog.Root.Kind;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /** By what name and version a build asks for a root. */
 final class Coordinates {
@@ -37,7 +38,7 @@ final class Coordinates {
   static String own(
       Root root, Framework framework, @Nullable Version version, @Nullable String language) {
     if (language != null) {
-      return language.substring(language.indexOf('@') + 1);
+      return VersionedId.read(language).version();
     }
     String id = root.language();
     return id == null || version == null

@@ -25,6 +25,7 @@ import vividtrellis.core.catalog.Reach.Hole;
 import vividtrellis.core.catalog.Root;
 import vividtrellis.core.catalog.Root.Kind;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /**
  * Asks a registry for everything that projects of an edition would ask it for: each root, for each
@@ -117,7 +118,8 @@ public final class ReachAudit {
         if (Instant.now().isAfter(deadline)) {
           return false;
         }
-        String which = own.isEmpty() ? null : root.language() + "@" + own;
+        String which =
+            own.isEmpty() ? null : VersionedId.word(String.valueOf(root.language()), own);
         if (!answers.has(root.key(), Root.ANY, which)) {
           String coordinates =
               root.coordinates()
@@ -146,7 +148,7 @@ public final class ReachAudit {
 
   /** Gives whether there was time for all of it. */
   private boolean of(Framework framework, @Nullable Version version) throws IOException {
-    String of = version == null ? framework.id() : framework.id() + "@" + version;
+    String of = version == null ? framework.id() : VersionedId.word(framework.id(), version);
     for (Root root : roots) {
       if (!root.isAlike() && root.isFor(framework.id(), version)) {
         for (Optional<String> language : languages(root, framework, version)) {
@@ -189,7 +191,10 @@ public final class ReachAudit {
     Optional<Version> managed = version == null ? Optional.empty() : framework.managed(id, version);
     List<Optional<String>> all = new ArrayList<>();
     for (Version each : language.get().versions()) {
-      all.add(managed.equals(Optional.of(each)) ? Optional.empty() : Optional.of(id + "@" + each));
+      all.add(
+          managed.equals(Optional.of(each))
+              ? Optional.empty()
+              : Optional.of(VersionedId.word(String.valueOf(id), each)));
     }
     return all;
   }
@@ -290,10 +295,10 @@ public final class ReachAudit {
 
   /** The properties by which a build takes another version of a language than the managed one. */
   private Map<String, String> properties(String language) {
-    int at = language.indexOf('@');
+    VersionedId named = VersionedId.read(language);
     Map<String, String> properties = new LinkedHashMap<>();
     edition.languages().stream()
-        .filter(each -> each.id().equals(language.substring(0, at)))
+        .filter(each -> each.id().equals(named.id()))
         .flatMap(each -> each.bindings().stream())
         .forEach(
             binding ->
@@ -302,7 +307,7 @@ public final class ReachAudit {
                     .forEach(
                         (name, value) -> {
                           if (value.endsWith("Override}}")) {
-                            properties.put(name, language.substring(at + 1));
+                            properties.put(name, named.version());
                           }
                         }));
     return properties;

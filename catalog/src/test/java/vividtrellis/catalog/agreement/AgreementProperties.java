@@ -27,7 +27,6 @@ import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.pack.Receipt;
-import vividtrellis.core.pack.Receipt.Reason;
 import vividtrellis.core.render.FileSet;
 import vividtrellis.core.render.FileSet.GeneratedFile;
 import vividtrellis.core.render.FileSet.Trace;
@@ -234,11 +233,7 @@ class AgreementProperties {
       if (!file.path().equals(Receipt.PATH)) {
         Receipt.Entry entry = receipt.file(file.path()).orElseThrow();
         assertThat(entry.digest()).isEqualTo(Receipt.digest(text));
-        assertThat(entry.reasons())
-            .isEqualTo(
-                file.traces().stream()
-                    .map(t -> new Reason(t.from(), t.to(), t.picks(), t.because()))
-                    .toList());
+        assertThat(entry.reasons()).isEqualTo(file.traces());
       }
     }
   }

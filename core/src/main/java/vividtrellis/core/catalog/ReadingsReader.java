@@ -10,6 +10,7 @@ import vividtrellis.core.catalog.Options.Readings;
 import vividtrellis.core.catalog.Options.Reads;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /** Reads what an audit read of each version: {@code spring-boot@4.1.2: { reader: 27, … }}. */
 final class ReadingsReader {
@@ -30,14 +31,13 @@ final class ReadingsReader {
     Map<String, Map<Version, Readings>> all = new LinkedHashMap<>();
     Section top = new Section(FILE, file, faults);
     for (Map.Entry<String, Node> each : top.mapping("versions").values().entrySet()) {
-      int at = each.getKey().indexOf('@');
-      String version = each.getKey().substring(at + 1);
-      if (at < 1 || !Version.isVersion(version)) {
+      VersionedId place = VersionedId.read(each.getKey());
+      if (place.id().isEmpty() || place.comparable().isEmpty()) {
         top.fault(each.getValue().at(), "'" + each.getKey() + "' is no id@version");
         continue;
       }
-      all.computeIfAbsent(each.getKey().substring(0, at), id -> new LinkedHashMap<>())
-          .put(new Version(version), readings(new Section(FILE, each.getValue(), faults)));
+      all.computeIfAbsent(place.id(), id -> new LinkedHashMap<>())
+          .put(new Version(place.version()), readings(new Section(FILE, each.getValue(), faults)));
     }
     return new ReadingsReader(all);
   }

@@ -14,6 +14,7 @@ import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /**
  * A pick that takes exactly one value, in the order in which picks are filled in. The several
@@ -61,7 +62,7 @@ enum Axis {
   record Value(String id, @Nullable Version version) {
     /** As a completed brief has it. */
     String word() {
-      return version == null || version.text().equals(id) ? id : id + "@" + version;
+      return version == null || version.text().equals(id) ? id : VersionedId.word(id, version);
     }
 
     /** The version, of a value that is known to have one. */

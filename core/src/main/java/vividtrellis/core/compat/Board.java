@@ -26,6 +26,7 @@ import vividtrellis.core.solver.Clause;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Problem;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /**
  * An edition as numbers: every axis a choice, every starter and extra a switch, every blocking rule
@@ -383,7 +384,7 @@ final class Board {
   record Column(Framework framework, @Nullable Line line, BitSet values, Optional<String> caution) {
     /** The word that picks it. */
     String word() {
-      return line == null ? framework.id() : framework.id() + "@" + line.line();
+      return line == null ? framework.id() : VersionedId.word(framework.id(), line.line());
     }
   }
 }

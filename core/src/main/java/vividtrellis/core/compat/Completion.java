@@ -10,6 +10,7 @@ import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.compat.Verdict.FilledIn;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /** A brief in which everything is picked, and why for each pick that the service made. */
 final class Completion {
@@ -31,12 +32,12 @@ final class Completion {
     fill(Key.YEAR, Integer.toString(year), "filled-year");
     fill(
         Key.BUILD,
-        selection.build() + "@" + selection.buildVersion(),
+        VersionedId.word(selection.build(), selection.buildVersion()),
         there(Key.BUILD) ? "filled-build-version" : "filled-build");
     Version own = selection.languageVersion();
     fill(
         Key.LANGUAGE,
-        selection.language() + "@" + (own == null ? selection.jvm() : own),
+        VersionedId.word(selection.language(), own == null ? selection.jvm() : own),
         own != null
             ? (there(Key.LANGUAGE) ? "filled-language-version" : "filled-language-first")
             : there(Key.JVM) ? "filled-language-jvm" : "filled-language");
@@ -45,7 +46,9 @@ final class Completion {
     Version framework = selection.frameworkVersion();
     fill(
         Key.FRAMEWORK,
-        framework == null ? selection.framework() : selection.framework() + "@" + framework,
+        framework == null
+            ? selection.framework()
+            : VersionedId.word(selection.framework(), framework),
         there(Key.FRAMEWORK) ? "filled-framework-version" : "filled-framework");
     if (there(Key.ALONGSIDE) || !selection.alongside().equals(Axis.NONE)) {
       fill(

@@ -19,6 +19,7 @@ import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.compat.Verdict.Severity;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /** Cautions and notes: what is worth knowing and stops nothing. */
 final class Lighter {
@@ -111,9 +112,11 @@ final class Lighter {
     List<Change> changes = new ArrayList<>();
     for (Line line : framework.lines()) {
       if (line.standing() == Standing.SUPPORTED && !line.equals(than)) {
-        changes.add(new Change.Move(Key.FRAMEWORK, framework.id() + "@" + line.line(), 2));
+        changes.add(
+            new Change.Move(Key.FRAMEWORK, VersionedId.word(framework.id(), line.line()), 2));
       } else if (line.equals(than) && line.standing() == Standing.SUPPORTED) {
-        changes.add(new Change.Move(Key.FRAMEWORK, framework.id() + "@" + line.line(), 1));
+        changes.add(
+            new Change.Move(Key.FRAMEWORK, VersionedId.word(framework.id(), line.line()), 1));
       }
     }
     return changes;
@@ -141,7 +144,8 @@ final class Lighter {
                           "label", framework.about().label(),
                           "line", line.get().line(),
                           "version", newest.line()),
-                      new Change.Move(Key.FRAMEWORK, framework.id() + "@" + newest.line(), 2)));
+                      new Change.Move(
+                          Key.FRAMEWORK, VersionedId.word(framework.id(), newest.line()), 2)));
     }
     Optional<Level> level =
         board.edition().levels().stream()
@@ -160,7 +164,9 @@ final class Lighter {
                       Map.of("value", selection.jvm().text(), "version", longest.id()),
                       new Change.Move(
                           key,
-                          key == Key.JVM ? longest.id() : selection.language() + "@" + longest.id(),
+                          key == Key.JVM
+                              ? longest.id()
+                              : VersionedId.word(selection.language(), longest.id()),
                           5)));
     }
   }

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
@@ -17,6 +18,7 @@ import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.compat.Conflicts.Conflict;
 import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /**
  * The single changes that may mend something, gentlest first. Whatever clears a conflict changes
@@ -113,7 +115,7 @@ final class Mending {
 
   /** Patches of the picked line, then lines of the framework, then other frameworks. */
   private void frameworks(String pick) {
-    String id = pick.contains("@") ? pick.substring(0, pick.indexOf('@')) : pick;
+    String id = VersionedId.read(pick).id();
     Optional<Value> now =
         board.values(Axis.FRAMEWORK).stream()
             .filter(value -> value.word().equals(pick) || lineWord(value).equals(pick))
@@ -146,18 +148,18 @@ final class Mending {
     return board
         .line(value)
         .map(Line::line)
-        .map(line -> value.id() + "@" + line)
+        .map(line -> VersionedId.word(value.id(), line))
         .orElse(value.id());
   }
 
   private void languages(Key key, String pick) {
-    String id = pick.contains("@") ? pick.substring(0, pick.indexOf('@')) : pick;
+    String id = VersionedId.read(pick).id();
     Axis axis = Axis.valueOf(key.name());
     for (Value value : board.values(axis)) {
       if (!value.id().equals(id)) {
         changes.add(new Change.Move(key, value.id(), 6));
       } else if (value.version() == null) {
-        levels(Axis.JVM, pick.substring(pick.indexOf('@') + 1), id);
+        levels(Axis.JVM, VersionedId.read(pick).version(), id);
       } else if (!value.word().equals(pick)) {
         changes.add(new Change.Move(key, value.word(), 4));
       }
@@ -175,25 +177,26 @@ final class Mending {
     }
     Version now = new Version(pick);
     Key key = language.isEmpty() ? axis.key() : Key.LANGUAGE;
-    String prefix = language.isEmpty() ? "" : language + "@";
+    Function<Version, String> word =
+        level -> language.isEmpty() ? level.text() : VersionedId.word(language, level);
     List<Version> all = board.values(axis).stream().map(Value::required).sorted().toList();
     all.stream()
         .filter(level -> level.compareTo(now) > 0)
-        .forEach(level -> changes.add(new Change.Move(key, prefix + level, 4)));
+        .forEach(level -> changes.add(new Change.Move(key, word.apply(level), 4)));
     for (int i = all.size() - 1; i >= 0; i--) {
       if (all.get(i).compareTo(now) < 0) {
-        changes.add(new Change.Move(key, prefix + all.get(i), 5));
+        changes.add(new Change.Move(key, word.apply(all.get(i)), 5));
       }
     }
   }
 
   private void others(Key key, String pick) {
     Axis axis = Axis.valueOf(key.name());
-    String id = pick.contains("@") ? pick.substring(0, pick.indexOf('@')) : pick;
+    String id = VersionedId.read(pick).id();
     for (Value value : board.values(axis)) {
       if (!value.id().equals(id)) {
         changes.add(new Change.Move(key, value.id(), 6));
-      } else if (!value.word().equals(pick) && pick.contains("@")) {
+      } else if (!value.word().equals(pick) && VersionedId.read(pick).isVersioned()) {
         changes.add(new Change.Move(key, value.word(), 1));
       }
     }

@@ -21,6 +21,7 @@ import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options;
 import vividtrellis.core.catalog.Options.Language;
 import vividtrellis.core.compat.Verdict.Severity;
+import vividtrellis.core.version.VersionedId;
 
 /**
  * What is to say of a brief by its names, texts and settings alone. Picks change far more often
@@ -115,7 +116,7 @@ final class Naming {
   }
 
   private static boolean isOf(Options.Framework framework, String pick) {
-    return pick.isEmpty() || (pick + "@").startsWith(framework.id() + "@");
+    return pick.isEmpty() || VersionedId.read(pick).id().equals(framework.id());
   }
 
   private Set<String> types(Stream<Options.Framework> frameworks) {
@@ -147,7 +148,7 @@ final class Naming {
   private Set<String> words(List<String> picks) {
     Set<String> words = new HashSet<>();
     for (Language language : edition.languages()) {
-      if (picks.stream().anyMatch(pick -> (pick + "@").startsWith(language.id() + "@"))) {
+      if (picks.stream().anyMatch(pick -> VersionedId.read(pick).id().equals(language.id()))) {
         words.addAll(language.reservedWords());
       }
     }

@@ -48,18 +48,9 @@ record OfSwitches(BitSet on, BitSet off, BitSet oneOn, BitSet oneOff) {
 
   /** Whether some switches, and no others, break it. */
   boolean isBrokenBy(BitSet picked) {
-    return isWithin(on, picked)
+    return Watch.isWithin(on, picked)
         && !off.intersects(picked)
         && !oneOn.intersects(picked)
-        && isWithin(oneOff, picked);
-  }
-
-  private static boolean isWithin(BitSet some, BitSet all) {
-    for (int s = some.nextSetBit(0); s >= 0; s = some.nextSetBit(s + 1)) {
-      if (!all.get(s)) {
-        return false;
-      }
-    }
-    return true;
+        && Watch.isWithin(oneOff, picked);
   }
 }

@@ -21,6 +21,7 @@ import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.solver.Problem;
 import vividtrellis.core.solver.Search;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /**
  * What the picks of a brief fix, and what they name that the edition does not have. An unknown pick
@@ -200,17 +201,9 @@ final class Pins {
       pins.add(new Pin(axis.key().pointer(), meaning.get(), -1));
     } else if (axis == Axis.JVM || axis == Axis.JDK) {
       unknownLevel(axis, pick);
-    } else if (!isUnknown(axis, idOf(pick), board.options(axis))) {
-      unknownVersion(axis, idOf(pick), pick);
+    } else if (!isUnknown(axis, VersionedId.read(pick).id(), board.options(axis))) {
+      unknownVersion(axis, VersionedId.read(pick).id(), pick);
     }
-  }
-
-  private static String idOf(String pick) {
-    return pick.contains("@") ? pick.substring(0, pick.indexOf('@')) : pick;
-  }
-
-  private static String versionOf(String pick) {
-    return pick.contains("@") ? pick.substring(pick.indexOf('@') + 1) : "";
   }
 
   private String line(Value value) {
@@ -295,7 +288,7 @@ final class Pins {
       Change drop) {
     String retired = edition.retired().get(id);
     if (retired != null) {
-      boolean named = Edition.find(options, idOf(retired)).isPresent();
+      boolean named = Edition.find(options, VersionedId.read(retired).id()).isPresent();
       unknown.add(
           new Unknown(
               pointer,
@@ -332,7 +325,8 @@ final class Pins {
     if (known.isEmpty()) {
       changes.add(new Change.Set(axis.key(), id));
     } else {
-      changes.add(new Change.Set(axis.key(), id + "@" + nearestVersion(versionOf(pick), known)));
+      String nearest = nearestVersion(VersionedId.read(pick).version(), known);
+      changes.add(new Change.Set(axis.key(), VersionedId.word(id, nearest)));
     }
     changes.add(new Change.Remove(axis.key()));
     unknown.add(
@@ -341,7 +335,7 @@ final class Pins {
             known.isEmpty() ? "no-versions" : "unknown-version",
             Map.of(
                 "label", label,
-                "version", versionOf(pick),
+                "version", VersionedId.read(pick).version(),
                 "known", String.join(", ", known)),
             changes));
   }

@@ -23,6 +23,7 @@ import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /**
  * The cautions that follow from a reach: whatever a registry does not give whole, told of each pick
@@ -68,9 +69,9 @@ final class ReachRules {
 
   private void add(Root root, Hole hole) {
     boolean alike = hole.of().equals(Root.ANY);
-    int at = hole.of().indexOf('@');
-    String framework = at < 0 ? hole.of() : hole.of().substring(0, at);
-    Version version = at < 0 ? null : new Version(hole.of().substring(at + 1));
+    VersionedId of = VersionedId.read(hole.of());
+    String framework = of.id();
+    Version version = of.comparable().orElse(null);
     if (!alike && !root.isFor(framework, version)) {
       return;
     }
@@ -126,8 +127,9 @@ final class ReachRules {
       return Optional.empty();
     }
     String other = hole.language();
-    if (other != null && other.startsWith(id + "@")) {
-      return Optional.of(Term.parse(word + " [" + other.substring(id.length() + 1) + "]"));
+    VersionedId seen = VersionedId.read(other == null ? "" : other);
+    if (seen.id().equals(id)) {
+      return Optional.of(Term.parse(word + " [" + seen.version() + "]"));
     }
     return version == null
         ? Optional.empty()
@@ -144,13 +146,13 @@ final class ReachRules {
     if (!language || term.negated() || term.id() == null) {
       return term;
     }
-    int at = hole.of().indexOf('@');
+    VersionedId of = VersionedId.read(hole.of());
     return language(
             term.variable().word() + ":" + term.id(),
             String.valueOf(term.id()),
             hole,
-            at < 0 ? hole.of() : hole.of().substring(0, at),
-            at < 0 ? null : new Version(hole.of().substring(at + 1)))
+            of.id(),
+            of.comparable().orElse(null))
         .orElse(term);
   }
 
@@ -206,12 +208,10 @@ final class ReachRules {
     if (place.of().equals(Root.ANY)) {
       return "";
     }
-    int at = place.of().indexOf('@');
-    String id = at < 0 ? place.of() : place.of().substring(0, at);
-    String label = edition.framework(id).map(each -> each.about().label()).orElse(id);
-    return place.option() instanceof Options.Framework || place.option().id().equals(id)
-        ? place.of().substring(at + 1)
-        : Sentences.say(
-            "out-of-reach-with", Map.of("label", label, "version", place.of().substring(at + 1)));
+    VersionedId of = VersionedId.read(place.of());
+    String label = edition.framework(of.id()).map(each -> each.about().label()).orElse(of.id());
+    return place.option() instanceof Options.Framework || place.option().id().equals(of.id())
+        ? of.version()
+        : Sentences.say("out-of-reach-with", Map.of("label", label, "version", of.version()));
   }
 }

@@ -18,6 +18,7 @@ import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.compat.Verdict.PatchOp;
 import vividtrellis.core.compat.Verdict.Remedy;
+import vividtrellis.core.version.VersionedId;
 
 /**
  * Ways out. A way begins with a change that mends the finding it is for and goes on until no
@@ -359,15 +360,14 @@ final class Remedies {
   }
 
   private String titleOf(Key key, String value) {
-    int split = value.indexOf('@');
-    String id = split < 0 ? value : value.substring(0, split);
+    VersionedId named = VersionedId.read(value);
     boolean option = key == Key.FRAMEWORK || key == Key.LANGUAGE || key == Key.BUILD;
     String code =
         key == Key.NAME
             ? "remedy-name"
             : !option
                 ? "remedy-set"
-                : split < 0
+                : !named.isVersioned()
                     ? "remedy-use"
                     : key == Key.FRAMEWORK ? "remedy-framework" : "remedy-language";
     return Sentences.say(
@@ -375,7 +375,7 @@ final class Remedies {
         Map.of(
             "key", key.word(),
             "value", value,
-            "label", board.label(id),
-            "version", value.substring(split + 1)));
+            "label", board.label(named.id()),
+            "version", named.version()));
   }
 }

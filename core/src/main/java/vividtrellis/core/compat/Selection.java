@@ -6,6 +6,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /**
  * One value for every variable: what conditions are asked of. Immutable.
@@ -92,9 +93,8 @@ public record Selection(
   }
 
   private boolean isAlongside(Term term) {
-    int at = alongside.indexOf('@');
-    Version version = at < 0 ? null : new Version(alongside.substring(at + 1));
-    return is(term, at < 0 ? alongside : alongside.substring(0, at), version);
+    VersionedId second = VersionedId.read(alongside);
+    return is(term, second.id(), second.comparable().orElse(null));
   }
 
   private static boolean is(Term term, String id, @Nullable Version version) {

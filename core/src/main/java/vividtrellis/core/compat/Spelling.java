@@ -7,6 +7,7 @@ import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Language;
 import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /** How picks are written: the words of each axis with what they fix. */
 final class Spelling {
@@ -31,7 +32,7 @@ final class Spelling {
       if (levelled) {
         for (Value level : board.values(Axis.JVM)) {
           words.put(
-              value.id() + "@" + level.id(),
+              VersionedId.word(value.id(), level.id()),
               Map.of(
                   axis,
                   board.where(axis, v -> v.id().equals(value.id())),
@@ -45,7 +46,7 @@ final class Spelling {
             .ifPresent(
                 line ->
                     words.putIfAbsent(
-                        value.id() + "@" + line.line(),
+                        VersionedId.word(value.id(), line.line()),
                         Map.of(
                             axis,
                             board.where(
@@ -64,7 +65,7 @@ final class Spelling {
       if (version != null && axis != Axis.FRAMEWORK) {
         String line = version.line();
         all.putIfAbsent(
-            value.id() + "@" + line,
+            VersionedId.word(value.id(), line),
             Map.of(
                 axis,
                 board.where(

@@ -64,7 +64,8 @@ final class Watch {
     return found;
   }
 
-  private static boolean isWithin(BitSet some, BitSet all) {
+  /** Whether all of the first are in the second; asked often, so that nothing is copied for it. */
+  static boolean isWithin(BitSet some, BitSet all) {
     for (int s = some.nextSetBit(0); s >= 0; s = some.nextSetBit(s + 1)) {
       if (!all.get(s)) {
         return false;

@@ -52,16 +52,10 @@ public record Receipt(
    *
    * @param digest SHA-256 of its bytes, in hex
    */
-  public record Entry(String path, String mode, String role, String digest, List<Reason> reasons) {}
+  public record Entry(String path, String mode, String role, String digest, List<Trace> reasons) {}
 
-  /**
-   * Why some lines of a file are there.
-   *
-   * @param from first line, counted from 1
-   * @param to last line
-   * @param picks JSON Pointers into the brief; empty for the service's own
-   */
-  public record Reason(int from, int to, List<String> picks, String because) {}
+  /** Why lines are there, whichever they are. */
+  private record Reason(List<String> picks, String because) {}
 
   /** The files of a project with the receipt among them. */
   public static FileSet added(
@@ -71,7 +65,7 @@ public record Receipt(
             .map(
                 file ->
                     new Entry(
-                        file.path(), file.mode(), file.role(), digest(file.text()), reasons(file)))
+                        file.path(), file.mode(), file.role(), digest(file.text()), file.traces()))
             .toList();
     String text = new Receipt(brief, edition, reach, version, entries).json();
     Trace own =
@@ -90,14 +84,6 @@ public record Receipt(
             List.of(own)));
   }
 
-  private static List<Reason> reasons(GeneratedFile file) {
-    List<Reason> reasons = new ArrayList<>(file.traces().size());
-    for (Trace each : file.traces()) {
-      reasons.add(new Reason(each.from(), each.to(), each.picks(), each.because()));
-    }
-    return reasons;
-  }
-
   /** SHA-256 of a text in UTF-8, in hex. */
   public static String digest(String text) {
     return Digests.sha256(text.getBytes(StandardCharsets.UTF_8));
@@ -113,8 +99,8 @@ public record Receipt(
     List<Node> entries = new ArrayList<>();
     for (Entry file : files) {
       StringBuilder runs = new StringBuilder();
-      for (Reason trace : file.reasons()) {
-        Reason cause = new Reason(0, 0, trace.picks(), trace.because());
+      for (Trace trace : file.reasons()) {
+        Reason cause = new Reason(trace.picks(), trace.because());
         int number = causes.computeIfAbsent(cause, key -> causes.size());
         runs.append(runs.isEmpty() ? "" : " ")
             .append(trace.to() - trace.from() + 1)
@@ -178,7 +164,7 @@ public record Receipt(
     for (Node each : items(top, "causes")) {
       Node.Fields cause = mapping(each);
       List<String> picks = items(cause, "picks").stream().map(pick -> text(pick, "picks")).toList();
-      causes.add(new Reason(0, 0, picks, text(cause, "because")));
+      causes.add(new Reason(picks, text(cause, "because")));
     }
     List<Entry> files = new ArrayList<>();
     for (Node each : items(top, "files")) {
@@ -199,8 +185,8 @@ public record Receipt(
         files);
   }
 
-  private static List<Reason> runs(String text, List<Reason> causes) {
-    List<Reason> reasons = new ArrayList<>();
+  private static List<Trace> runs(String text, List<Reason> causes) {
+    List<Trace> reasons = new ArrayList<>();
     int line = 0;
     for (String run : text.isEmpty() ? List.<String>of() : List.of(text.split(" ", -1))) {
       if (!run.matches("[1-9][0-9]{0,6}x[0-9]{1,6}")) {
@@ -213,7 +199,7 @@ public record Receipt(
         throw unreadable("there is no cause " + number);
       }
       Reason cause = causes.get(number);
-      reasons.add(new Reason(line + 1, line + count, cause.picks(), cause.because()));
+      reasons.add(new Trace(line + 1, line + count, cause.picks(), cause.because()));
       line += count;
     }
     return reasons;

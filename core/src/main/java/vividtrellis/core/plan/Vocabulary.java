@@ -19,6 +19,7 @@ import vividtrellis.core.compat.SuitableJdks;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.plan.Picked.Contributed;
 import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionedId;
 
 /** Gathers the words of a project: names, levels, versions, and what picks add to them. */
 final class Vocabulary {
@@ -142,13 +143,11 @@ final class Vocabulary {
     Version own = selection.languageVersion();
     put("languageVersion", own == null ? "" : own.text(), Key.LANGUAGE);
     put("languageOverride", own == null ? "" : override(selection.language(), own), Key.LANGUAGE);
-    String second = selection.alongside();
-    int at = second.indexOf('@');
-    String secondVersion = at < 0 ? "" : second.substring(at + 1);
-    put("alongsideVersion", secondVersion, Key.ALONGSIDE);
+    VersionedId second = VersionedId.read(selection.alongside());
+    put("alongsideVersion", second.version(), Key.ALONGSIDE);
     put(
         "alongsideOverride",
-        at < 0 ? "" : override(second.substring(0, at), new Version(secondVersion)),
+        second.comparable().map(version -> override(second.id(), version)).orElse(""),
         Key.ALONGSIDE);
     Version framework = selection.frameworkVersion();
     put("frameworkVersion", framework == null ? "" : framework.text(), Key.FRAMEWORK);
