@@ -18,6 +18,7 @@ import org.w3c.dom.Document;
 import org.xml.sax.InputSource;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
+import vividtrellis.core.brief.Trace;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Starter;
@@ -28,7 +29,6 @@ import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.render.FileSet;
 import vividtrellis.core.render.FileSet.GeneratedFile;
-import vividtrellis.core.render.FileSet.Trace;
 
 class ShippedEditionTest {
 

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import vividtrellis.core.brief.Briefs;
+import vividtrellis.core.brief.Trace;
 import vividtrellis.core.compare.Comparison;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.pack.Receipt;
 import vividtrellis.core.pack.Receipt.Entry;
-import vividtrellis.core.render.FileSet.Trace;
 
 /**
  * Finds the lines of a file again that was changed since it was written. The receipt only knows the

@@ -8,7 +8,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
-import vividtrellis.core.render.FileSet.Trace;
+import vividtrellis.core.brief.Trace;
 
 /** Shows what picks would give, without writing anything. */
 @Command(

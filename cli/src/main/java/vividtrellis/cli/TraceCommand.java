@@ -14,9 +14,9 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import vividtrellis.core.brief.Nearest;
 import vividtrellis.core.brief.PickWords;
+import vividtrellis.core.brief.Trace;
 import vividtrellis.core.pack.Receipt;
 import vividtrellis.core.pack.Receipt.Entry;
-import vividtrellis.core.render.FileSet.Trace;
 
 /**
  * Answers from a project's receipt which pick put a line there. Asks the service only about a file

@@ -5,12 +5,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import vividtrellis.core.brief.PickWords;
+import vividtrellis.core.brief.Trace;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.document.Position;
 import vividtrellis.core.pack.Receipt;
-import vividtrellis.core.render.FileSet.Trace;
 
 /** Traces as JSON, in the shape that outlines have, with each pick also as a word. */
 final class TraceJson {

@@ -1,7 +1,7 @@
 package vividtrellis.cli;
 
 import java.util.List;
-import vividtrellis.core.render.FileSet.Trace;
+import vividtrellis.core.brief.Trace;
 
 /** Shows a text with the reason for each line at its left. */
 final class TraceView {

@@ -48,7 +48,7 @@ class RoomsTest {
           .whereLayer("solver")
           .mayOnlyBeAccessedByLayers("compat")
           .whereLayer("brief")
-          .mayOnlyBeAccessedByLayers("compat", "plan", "pack")
+          .mayOnlyBeAccessedByLayers("compat", "plan", "render", "pack")
           .whereLayer("catalog")
           .mayOnlyBeAccessedByLayers("compat", "plan", "render")
           .whereLayer("version")

@@ -21,6 +21,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Names;
+import vividtrellis.core.brief.Trace;
 import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.document.Documents;
@@ -29,7 +30,6 @@ import vividtrellis.core.document.Node;
 import vividtrellis.core.pack.Receipt;
 import vividtrellis.core.render.FileSet;
 import vividtrellis.core.render.FileSet.GeneratedFile;
-import vividtrellis.core.render.FileSet.Trace;
 
 /** Drawn briefs: every file is read by its own format's parser, and all say the same. */
 class AgreementProperties {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
+import vividtrellis.core.brief.Trace;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
@@ -16,7 +17,6 @@ import vividtrellis.core.document.Position;
 import vividtrellis.core.document.UnreadableDocument;
 import vividtrellis.core.render.FileSet;
 import vividtrellis.core.render.FileSet.GeneratedFile;
-import vividtrellis.core.render.FileSet.Trace;
 
 /**
  * What a project was made from: enough to make the same bytes again, and to say of every line why

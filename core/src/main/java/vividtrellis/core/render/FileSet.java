@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import vividtrellis.core.brief.Trace;
 
 /**
  * The files of a project.
@@ -56,13 +57,4 @@ public record FileSet(String root, List<GeneratedFile> files) {
    */
   public record GeneratedFile(
       String path, String text, String mode, String purpose, String role, List<Trace> traces) {}
-
-  /**
-   * Why some lines of a file are there.
-   *
-   * @param from first line, counted from 1
-   * @param to last line
-   * @param picks JSON Pointers into the completed brief; empty for the service's own
-   */
-  public record Trace(int from, int to, List<String> picks, String because) {}
 }

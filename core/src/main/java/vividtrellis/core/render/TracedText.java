@@ -3,8 +3,8 @@ package vividtrellis.core.render;
 import com.google.common.base.CharMatcher;
 import java.util.ArrayList;
 import java.util.List;
+import vividtrellis.core.brief.Trace;
 import vividtrellis.core.plan.Cause;
-import vividtrellis.core.render.FileSet.Trace;
 
 /** Text that grows line by line, each with its cause. */
 final class TracedText {

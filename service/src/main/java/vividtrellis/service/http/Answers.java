@@ -8,6 +8,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.Names;
+import vividtrellis.core.brief.Trace;
 import vividtrellis.core.catalog.Evidence;
 import vividtrellis.core.compare.Comparison.FileChange;
 import vividtrellis.core.compat.Lattice;
@@ -17,7 +18,6 @@ import vividtrellis.core.compat.Verdict.PatchOp;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.render.FileSet;
-import vividtrellis.core.render.FileSet.Trace;
 
 /** The shapes of the answers, as DESIGN.md fixes them. Fields may join, none may change. */
 final class Answers {
