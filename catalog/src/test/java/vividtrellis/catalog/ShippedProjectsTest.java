@@ -1,6 +1,7 @@
 package vividtrellis.catalog;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.InstanceOfAssertFactories.list;
 import static vividtrellis.catalog.Written.text;
 
 import com.samskivert.mustache.Mustache;
@@ -69,6 +70,10 @@ class ShippedProjectsTest {
     assertThat(dependency(pom, "spring-boot-starter-jetty").getExclusions()).isEmpty();
     assertThat(pom(files("spring-boot@4.1", "http-api")).getDependencies())
         .allMatch(each -> each.getExclusions().isEmpty());
+    // Maven would keep the one that the project asks for itself, and Gradle would not.
+    assertThat(pom(files("spring-boot@4.0", "http-api", "server-tomcat", "server-jetty")))
+        .extracting(Model::getDependencies, list(Dependency.class))
+        .allMatch(each -> each.getExclusions().isEmpty());
   }
 
   /** A list of Gradle's own sets no upper bound, and counts for one configuration only. */
@@ -118,6 +123,23 @@ class ShippedProjectsTest {
         .contains("groovyOptions.setParameters(true)");
     assertThat(text(files(brief.with(Key.BUILD, "maven")), "pom.xml"))
         .contains("<parameters>true</parameters>");
+  }
+
+  /** Told of Java's level alone, Groovy's compiler took that of the JDK. */
+  @ParameterizedTest
+  @CsvSource({"language, groovy, gradle-kotlin", "alongside, groovy, gradle-groovy"})
+  void groovyCompilesForTheLevelWhateverTheJdk(String key, String word, String build) {
+    Brief brief =
+        Brief.empty()
+            .with(Key.NAME, "fare-ledger")
+            .with(Key.BUILD, build)
+            .with(Key.JVM, "21")
+            .with(Key.JDK, "25")
+            .with(Key.of(key).orElseThrow(), word);
+    String form = build.equals("gradle-kotlin") ? "build.gradle.kts" : "build.gradle";
+
+    assertThat(text(files(brief), form)).contains("targetCompatibility = \"21\"");
+    assertThat(text(files(brief.with(Key.JDK, "21")), form)).doesNotContain("targetCompatibility");
   }
 
   /** At one dependency alone, Tomcat came back by the next that brings the same starter. */

@@ -149,13 +149,18 @@ final class BuildPlanner {
   }
 
   private Dependency withExclusions(Dependency plain) {
+    List<Exclusion> without =
+        exclusions.getOrDefault(plain.key(), List.of()).stream()
+            .filter(each -> !isWanted(each.group() + ":" + each.artifact()))
+            .toList();
     return new Dependency(
-        plain.group(),
-        plain.artifact(),
-        plain.version(),
-        plain.scope(),
-        List.copyOf(exclusions.getOrDefault(plain.key(), List.of())),
-        plain.cause());
+        plain.group(), plain.artifact(), plain.version(), plain.scope(), without, plain.cause());
+  }
+
+  /** Whether the application depends on it itself; Gradle would leave it out all the same. */
+  private boolean isWanted(String key) {
+    Dependency own = dependencies.get(key);
+    return own != null && own.scope() != Contribution.Scope.TEST;
   }
 
   private static Dependency widest(Dependency first, Dependency second) {
