@@ -56,7 +56,7 @@ final class RealBuild implements AutoCloseable {
   }
 
   static FileSet files(Verdict verdict) {
-    return Renderer.render(ProjectPlanner.plan(verdict, EDITION, ShippedEdition.surroundings()));
+    return Renderer.render(ProjectPlanner.plan(verdict, EDITION, ShippedEdition.inputs()));
   }
 
   static void write(Verdict verdict, Path project) throws IOException {

@@ -156,7 +156,7 @@ final class ResolvedPaths {
   }
 
   private static Stream<Dependency> dependencies(Verdict verdict) {
-    return ProjectPlanner.plan(verdict, EDITION, ShippedEdition.surroundings())
+    return ProjectPlanner.plan(verdict, EDITION, ShippedEdition.inputs())
         .build()
         .dependencies()
         .stream();

@@ -31,8 +31,8 @@ import vividtrellis.core.compat.Verdicts;
 import vividtrellis.core.pack.Archive;
 import vividtrellis.core.pack.Archives;
 import vividtrellis.core.pack.Receipt;
+import vividtrellis.core.plan.GenerationInputs;
 import vividtrellis.core.plan.ProjectPlanner;
-import vividtrellis.core.plan.Surroundings;
 import vividtrellis.core.render.FileSet;
 import vividtrellis.core.render.FileSet.GeneratedFile;
 import vividtrellis.core.render.Renderer;
@@ -69,12 +69,12 @@ public class ArchiveBench {
 
   private final Edition edition = ShippedEdition.load();
   private final Verdicts verdicts = new Verdicts(edition);
-  private final Surroundings surroundings = ShippedEdition.surroundings();
+  private final GenerationInputs inputs = ShippedEdition.inputs();
   private final FileSet files = files();
 
   private FileSet files() {
     Verdict verdict = verdicts.settle(BRIEF, 2026);
-    FileSet written = Renderer.render(ProjectPlanner.plan(verdict, edition, surroundings));
+    FileSet written = Renderer.render(ProjectPlanner.plan(verdict, edition, inputs));
     return Receipt.added(written, verdict.brief(), verdict.edition(), verdict.usedReach(), "0.1.0");
   }
 

@@ -9,7 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
-import vividtrellis.core.plan.Surroundings;
+import vividtrellis.core.plan.GenerationInputs;
 
 /** The edition that comes with this version, and what its projects take from outside. */
 public final class ShippedEdition {
@@ -36,12 +36,12 @@ public final class ShippedEdition {
   }
 
   /** The base address of the Maven repository is Maven's own word: the super-POM's. */
-  public static Surroundings surroundings() {
+  public static GenerationInputs inputs() {
     Matcher base = BASE.matcher(resource(SUPER_POM).orElse(""));
     if (!base.find()) {
       throw new IllegalStateException("maven-model-builder has no super-POM with a repository");
     }
-    return new Surroundings(base.group(1).strip().replaceFirst("/+$", ""));
+    return new GenerationInputs(base.group(1).strip().replaceFirst("/+$", ""));
   }
 
   private static Optional<String> resource(String name) {

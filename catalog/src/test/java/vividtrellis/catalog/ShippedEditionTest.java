@@ -189,7 +189,7 @@ class ShippedEditionTest {
 
   @Test
   void theMavenAddressIsTheSuperPomsAndStandsInNoDataFile() {
-    String base = ShippedEdition.surroundings().mavenBase();
+    String base = ShippedEdition.inputs().mavenBase();
     String properties =
         text(
             files(judge(Brief.empty().with(Key.NAME, "tide-board"))),

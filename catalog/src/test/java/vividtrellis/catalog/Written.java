@@ -12,7 +12,7 @@ final class Written {
   private Written() {}
 
   static FileSet of(Verdict verdict, Edition edition) {
-    return Renderer.render(ProjectPlanner.plan(verdict, edition, ShippedEdition.surroundings()));
+    return Renderer.render(ProjectPlanner.plan(verdict, edition, ShippedEdition.inputs()));
   }
 
   static String text(FileSet files, String path) {

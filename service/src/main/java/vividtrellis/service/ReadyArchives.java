@@ -9,7 +9,7 @@ import vividtrellis.core.brief.Key;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.pack.Archive;
-import vividtrellis.service.Workshop.BlockedBrief;
+import vividtrellis.service.ProjectService.BlockedBrief;
 
 /**
  * Archives, made once and handed out again while there is room for them: links and automation ask
@@ -17,7 +17,7 @@ import vividtrellis.service.Workshop.BlockedBrief;
  */
 public final class ReadyArchives {
 
-  private final Workshop workshop;
+  private final ProjectService projects;
   private final Cache<Wish, MadeArchive> made;
 
   /**
@@ -32,8 +32,8 @@ public final class ReadyArchives {
    *
    * @param mostBytes what all of them together may take
    */
-  public ReadyArchives(Workshop workshop, long mostBytes) {
-    this.workshop = workshop;
+  public ReadyArchives(ProjectService projects, long mostBytes) {
+    this.projects = projects;
     this.made =
         Caffeine.newBuilder()
             .maximumWeight(mostBytes)
@@ -59,10 +59,10 @@ public final class ReadyArchives {
    * @throws BlockedBrief when it does not fit
    */
   public MadeArchive make(String asked, Brief brief, Archive.Format format) {
-    Verdict verdict = workshop.settle(brief);
+    Verdict verdict = projects.settle(brief);
     MadeArchive archive =
         new MadeArchive(
-            workshop.archive(verdict, format),
+            projects.archive(verdict, format),
             verdict.brief().require(Key.NAME),
             Briefs.write(verdict.brief(), Notation.JSON),
             verdict.edition());
@@ -71,6 +71,6 @@ public final class ReadyArchives {
   }
 
   private Wish wish(String asked, Archive.Format format) {
-    return new Wish(asked, workshop.year(), format);
+    return new Wish(asked, projects.year(), format);
   }
 }

@@ -11,7 +11,7 @@ import org.springframework.boot.info.BuildProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.util.unit.DataSize;
-import vividtrellis.catalog.EditionShelf;
+import vividtrellis.catalog.EditionRepository;
 import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.core.compat.Editions;
 import vividtrellis.core.pack.Archives;
@@ -31,33 +31,33 @@ class Wiring {
   @Bean
   Editions editions(
       @Value("${VIVID_EDITIONS:}") String folder, @Value("${VIVID_REACH:}") String reach) {
-    EditionShelf shelf =
-        EditionShelf.load(
+    EditionRepository repository =
+        EditionRepository.load(
             folder.isBlank() ? Optional.empty() : Optional.of(Path.of(folder)), reach.strip());
-    shelf
+    repository
         .broken()
         .forEach(
             (name, faults) ->
                 faults.forEach(fault -> LOG.error("the edition {} is left out: {}", name, fault)));
-    LOG.info("serving the editions {}", shelf.editions().ids());
-    return shelf.editions();
+    LOG.info("serving the editions {}", repository.editions().ids());
+    return repository.editions();
   }
 
   @Bean
-  Workshop workshop(
+  ProjectService projects(
       Editions editions,
       Clock clock,
       BuildProperties build,
       @Value("${SOURCE_DATE_EPOCH:}") String epoch) {
     Instant time =
         epoch.isBlank() ? Archives.DEFAULT_TIME : Instant.ofEpochSecond(Long.parseLong(epoch));
-    return new Workshop(
-        editions, ShippedEdition.surroundings(), clock, time, String.valueOf(build.getVersion()));
+    return new ProjectService(
+        editions, ShippedEdition.inputs(), clock, time, String.valueOf(build.getVersion()));
   }
 
   @Bean
   ReadyArchives readyArchives(
-      Workshop workshop, @Value("${vivid.archives-in-memory}") DataSize room) {
-    return new ReadyArchives(workshop, room.toBytes());
+      ProjectService projects, @Value("${vivid.archives-in-memory}") DataSize room) {
+    return new ReadyArchives(projects, room.toBytes());
   }
 }

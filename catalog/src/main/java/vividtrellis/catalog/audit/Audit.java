@@ -73,7 +73,7 @@ public final class Audit {
    * @throws UncheckedIOException when the registry does not answer
    */
   public static Report run(Edition edition, Path kept) {
-    return run(edition, ShippedEdition.surroundings().mavenBase(), kept);
+    return run(edition, ShippedEdition.inputs().mavenBase(), kept);
   }
 
   /** As above, with the address of the registry. */

@@ -122,7 +122,7 @@ public final class AuditCommand implements Callable<Integer> {
     PrintWriter out = spec.commandLine().getOut();
     Function<String, Optional<String>> files = files();
     Edition edition = EditionLoader.load(files);
-    String base = address == null ? ShippedEdition.surroundings().mavenBase() : address;
+    String base = address == null ? ShippedEdition.inputs().mavenBase() : address;
     if (reach) {
       return reach(edition, Evidence.digest(files), out);
     }
@@ -149,7 +149,7 @@ public final class AuditCommand implements Callable<Integer> {
   private int reach(Edition edition, String digest, PrintWriter out) throws IOException {
     Path file = into == null && folder != null && write ? folder.resolve(ReachReader.FILE) : into;
     boolean settings = address != null && Files.isRegularFile(Path.of(address));
-    String base = address == null || settings ? ShippedEdition.surroundings().mavenBase() : address;
+    String base = address == null || settings ? ShippedEdition.inputs().mavenBase() : address;
     ReachAudit.Report report =
         ReachAudit.run(
             edition,

@@ -50,8 +50,7 @@ final class Drawing {
   }
 
   static FileSet files(Verdict verdict) {
-    FileSet files =
-        Renderer.render(ProjectPlanner.plan(verdict, EDITION, ShippedEdition.surroundings()));
+    FileSet files = Renderer.render(ProjectPlanner.plan(verdict, EDITION, ShippedEdition.inputs()));
     return Receipt.added(files, verdict.brief(), verdict.edition(), verdict.usedReach(), "0.0.0");
   }
 

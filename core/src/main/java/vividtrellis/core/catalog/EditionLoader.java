@@ -110,7 +110,7 @@ public final class EditionLoader {
                 .apply(ReachReader.FILE)
                 .map(text -> ReachReader.read(ReachReader.FILE, text))
                 .orElse(Reach.NONE));
-    faults.addAll(EditionAudit.faults(edition, origins));
+    faults.addAll(EditionValidator.faults(edition, origins));
     if (!faults.isEmpty()) {
       throw new InvalidEdition(faults);
     }

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
-import vividtrellis.core.compat.Pins.Pin;
+import vividtrellis.core.compat.Assumptions.Assumption;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Search;
 
@@ -27,8 +27,8 @@ final class Avoidance {
   private final int first;
   private @Nullable Search search;
 
-  Avoidance(Board board, Desk desk) {
-    this.cautions = board.cautions();
+  Avoidance(CompiledEdition compiled, Desk desk) {
+    this.cautions = compiled.cautions();
     this.desk = desk;
     this.first = cautions.first();
   }
@@ -36,17 +36,17 @@ final class Avoidance {
   /**
    * The most preferred of the solutions with no caution that can be avoided.
    *
-   * @param pins all that is fixed; no other starter or extra is turned on
+   * @param assumptions all that is fixed; no other starter or extra is turned on
    * @param left what they leave of each axis; asked for only where it matters
    */
-  Optional<Model> filledIn(List<Pin> pins, Supplier<BitSet[]> left) {
-    BitSet seen = grouped(cautions.of(pins, Pin.left(pins)));
-    Optional<Model> free = solve(pins, seen, true);
+  Optional<Model> filledIn(List<Assumption> assumptions, Supplier<BitSet[]> left) {
+    BitSet seen = grouped(cautions.of(assumptions, Assumption.left(assumptions)));
+    Optional<Model> free = solve(assumptions, seen, true);
     if (free.isPresent() || !isDueToCautions()) {
       return free;
     }
-    BitSet certain = grouped(cautions.of(pins, left.get()));
-    return certain.equals(seen) ? traded(pins, certain) : filledIn(pins, certain);
+    BitSet certain = grouped(cautions.of(assumptions, left.get()));
+    return certain.equals(seen) ? traded(assumptions, certain) : filledIn(assumptions, certain);
   }
 
   /**
@@ -54,20 +54,20 @@ final class Avoidance {
    *
    * @param left what the picks leave of each axis
    */
-  Optional<Model> filledIn(List<Pin> pins, BitSet[] left) {
-    return filledIn(pins, grouped(cautions.of(pins, left)));
+  Optional<Model> filledIn(List<Assumption> assumptions, BitSet[] left) {
+    return filledIn(assumptions, grouped(cautions.of(assumptions, left)));
   }
 
-  private Optional<Model> filledIn(List<Pin> pins, BitSet certain) {
-    Optional<Model> free = solve(pins, certain, true);
-    return free.isPresent() || !isDueToCautions() ? free : traded(pins, certain);
+  private Optional<Model> filledIn(List<Assumption> assumptions, BitSet certain) {
+    Optional<Model> free = solve(assumptions, certain, true);
+    return free.isPresent() || !isDueToCautions() ? free : traded(assumptions, certain);
   }
 
   /**
    * Lets cautions go until there is a solution; the last search found none without those that are
    * certain.
    */
-  private Optional<Model> traded(List<Pin> pins, BitSet certain) {
+  private Optional<Model> traded(List<Assumption> assumptions, BitSet certain) {
     BitSet dropped = (BitSet) certain.clone();
     BitSet last = new BitSet();
     Optional<Model> found = Optional.empty();
@@ -76,12 +76,12 @@ final class Avoidance {
       used.andNot(dropped);
       last = cautions.like(used.length() - 1);
       dropped.or(last);
-      found = solve(pins, dropped, true);
+      found = solve(assumptions, dropped, true);
     }
     // Before the last one was let go there was no solution, so that one cannot be taken back.
     BitSet kept = (BitSet) certain.clone();
     kept.or(last);
-    return found.map(model -> restored(pins, kept, dropped, model));
+    return found.map(model -> restored(assumptions, kept, dropped, model));
   }
 
   /** Whether there might have been a solution with a caution less to care for. */
@@ -94,10 +94,10 @@ final class Avoidance {
    *
    * @param left what they leave of each axis; asked for only where it matters
    */
-  boolean isFree(List<Pin> pins, Supplier<BitSet[]> left, Model solution) {
+  boolean isFree(List<Assumption> assumptions, Supplier<BitSet[]> left, Model solution) {
     BitSet met = cautions.of(solution);
     if (!cautions.areOfSwitches(met)) {
-      met.andNot(grouped(cautions.of(pins, left.get())));
+      met.andNot(grouped(cautions.of(assumptions, left.get())));
       return met.isEmpty();
     }
     return true;
@@ -106,14 +106,14 @@ final class Avoidance {
   /**
    * By choice the values that are worth a look for one with fewer cautions; {@code null} for all.
    */
-  @Nullable BitSet[] beside(List<Pin> pins, BitSet[] left, Model solution) {
+  @Nullable BitSet[] beside(List<Assumption> assumptions, BitSet[] left, Model solution) {
     BitSet met = cautions.of(solution);
-    met.andNot(grouped(cautions.of(pins, left)));
+    met.andNot(grouped(cautions.of(assumptions, left)));
     return cautions.without(met);
   }
 
   /** Of what was let go, all but some, some may not have been needed once more was. */
-  private Model restored(List<Pin> pins, BitSet kept, BitSet dropped, Model found) {
+  private Model restored(List<Assumption> assumptions, BitSet kept, BitSet dropped, Model found) {
     Model best = found;
     BitSet open = (BitSet) dropped.clone();
     open.andNot(kept);
@@ -125,7 +125,7 @@ final class Avoidance {
       BitSet group = cautions.like(k);
       open.andNot(group);
       dropped.andNot(group);
-      Optional<Model> other = solve(pins, dropped, false);
+      Optional<Model> other = solve(assumptions, dropped, false);
       if (other.isPresent()) {
         best = other.get();
       } else {
@@ -150,8 +150,8 @@ final class Avoidance {
   }
 
   /** The ids of the cautions that some picks have whatever is filled in; they need not fit. */
-  Set<String> idsOf(List<Pin> pins) {
-    return ids(cautions.of(pins, Pin.left(pins)));
+  Set<String> idsOf(List<Assumption> assumptions) {
+    return ids(cautions.of(assumptions, Assumption.left(assumptions)));
   }
 
   private Set<String> ids(BitSet met) {
@@ -162,14 +162,14 @@ final class Avoidance {
     return ids;
   }
 
-  private Optional<Model> solve(List<Pin> pins, BitSet dropped, boolean explained) {
+  private Optional<Model> solve(List<Assumption> assumptions, BitSet dropped, boolean explained) {
     Search fresh = search == null ? desk.search(cautions.problem()) : search;
     search = fresh;
     fresh.again().only(new BitSet()).ignoring(dropped);
     if (explained) {
       fresh.explaining();
     }
-    pins.forEach(pin -> pin.fix(fresh));
+    assumptions.forEach(assumption -> assumption.fix(fresh));
     return fresh.solve();
   }
 

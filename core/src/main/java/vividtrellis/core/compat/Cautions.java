@@ -12,7 +12,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.catalog.Rule;
-import vividtrellis.core.compat.Pins.Pin;
+import vividtrellis.core.compat.Assumptions.Assumption;
 import vividtrellis.core.solver.Clause;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Problem;
@@ -142,8 +142,8 @@ final class Cautions {
    *
    * @param left what they leave of each axis; {@code null} for all of it
    */
-  BitSet of(List<Pin> pins, @Nullable BitSet[] left) {
-    return numbered(alone.broken(Pin.switches(pins), left));
+  BitSet of(List<Assumption> assumptions, @Nullable BitSet[] left) {
+    return numbered(alone.broken(Assumption.switches(assumptions), left));
   }
 
   /** Whether whoever meets some cautions meets them whatever is filled in. */

@@ -17,18 +17,18 @@ import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.solver.Clause;
 import vividtrellis.core.version.Version;
 
-/** Turns rules into clauses over the axes and switches of a board. */
+/** Turns rules into clauses over the axes and switches of a compiled edition. */
 final class Clauses {
 
-  private final Board board;
+  private final CompiledEdition compiled;
 
-  Clauses(Board board) {
-    this.board = board;
+  Clauses(CompiledEdition compiled) {
+    this.compiled = compiled;
   }
 
   private boolean isLevelled(@Nullable String language) {
     return language != null
-        && Edition.find(board.edition().languages(), language)
+        && Edition.find(compiled.edition().languages(), language)
             .map(Language::isLevelled)
             .orElse(false);
   }
@@ -49,7 +49,7 @@ final class Clauses {
       case STARTER, EXTRA ->
           List.of(
               new Part(
-                  board.switchOf(term.variable().word(), String.valueOf(id)).orElseThrow(),
+                  compiled.switchOf(term.variable().word(), String.valueOf(id)).orElseThrow(),
                   null,
                   new BitSet()));
       case JVM -> List.of(axis(Axis.JVM, value -> holds(term, value)));
@@ -57,7 +57,7 @@ final class Clauses {
       case SERVLET -> List.of(axis(Axis.FRAMEWORK, value -> holdsServlet(term, value)));
       case LANGUAGE -> {
         Part levels = axis(Axis.JVM, value -> holds(term, value));
-        boolean every = levels.set().cardinality() == board.values(Axis.JVM).size();
+        boolean every = levels.set().cardinality() == compiled.values(Axis.JVM).size();
         yield !isLevelled(id)
             ? List.of(axis(Axis.LANGUAGE, v -> v.id().equals(id) && isIn(term, v)))
             : every
@@ -71,7 +71,7 @@ final class Clauses {
   }
 
   private Part axis(Axis axis, Predicate<Value> condition) {
-    return new Part(-1, axis, board.where(axis, condition));
+    return new Part(-1, axis, compiled.where(axis, condition));
   }
 
   private static boolean holds(Term term, Value value) {
@@ -84,7 +84,7 @@ final class Clauses {
   }
 
   private boolean holdsServlet(Term term, Value framework) {
-    return board
+    return compiled
         .line(framework)
         .map(Line::servlet)
         .map(level -> term.range().holds(level))
@@ -117,10 +117,10 @@ final class Clauses {
   /** The clause that no framework version of a standing is taken. */
   Clause without(Standing standing) {
     BitSet others =
-        board.where(
+        compiled.where(
             Axis.FRAMEWORK,
             value ->
-                board
+                compiled
                     .line(value)
                     .map(line -> line.standing(value.required()) != standing)
                     .orElse(true));
@@ -143,7 +143,7 @@ final class Clauses {
       (hold ? on : off).add(part.which());
       return;
     }
-    Part meant = hold ? part : part.negated(board.values(axis).size());
+    Part meant = hold ? part : part.negated(compiled.values(axis).size());
     within.computeIfAbsent(axis.number(), a -> new BitSet()).or(meant.set());
   }
 }

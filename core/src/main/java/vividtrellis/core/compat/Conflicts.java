@@ -7,7 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import vividtrellis.core.catalog.Rule;
-import vividtrellis.core.compat.Pins.Pin;
+import vividtrellis.core.compat.Assumptions.Assumption;
 import vividtrellis.core.solver.Problem;
 import vividtrellis.core.solver.Search;
 
@@ -30,14 +30,14 @@ final class Conflicts {
    * @param picks in the order of the brief; never empty
    * @param rules the rules that it takes; empty when two picks fix one thing differently
    */
-  record Conflict(List<Pin> picks, List<Rule> rules) {}
+  record Conflict(List<Assumption> picks, List<Rule> rules) {}
 
-  private final Board board;
+  private final CompiledEdition compiled;
   private final Problem problem;
   private final Search search;
-  private final List<Pin> pins;
+  private final List<Assumption> assumptions;
   private final List<Conflict> found = new ArrayList<>();
-  private final Set<List<Pin>> seen = new LinkedHashSet<>();
+  private final Set<List<Assumption>> seen = new LinkedHashSet<>();
 
   /**
    * Starters and extras that are picked. Without its pick, one of them may still be there; others
@@ -47,12 +47,15 @@ final class Conflicts {
 
   private final int most;
 
-  private Conflicts(List<Pin> pins, Board board, Search search, int most) {
-    pins.stream().filter(pin -> pin.which() >= 0).forEach(pin -> picked.set(pin.which()));
-    this.board = board;
-    this.problem = board.problem();
+  private Conflicts(
+      List<Assumption> assumptions, CompiledEdition compiled, Search search, int most) {
+    assumptions.stream()
+        .filter(assumption -> assumption.which() >= 0)
+        .forEach(assumption -> picked.set(assumption.which()));
+    this.compiled = compiled;
+    this.problem = compiled.problem();
     this.search = search;
-    this.pins = pins;
+    this.assumptions = assumptions;
     this.most = most;
   }
 
@@ -62,28 +65,29 @@ final class Conflicts {
    * @param search begun anew for each question
    * @param most after how many to stop
    */
-  static List<Conflict> among(List<Pin> pins, Board board, Search search, int most) {
-    Conflicts conflicts = new Conflicts(pins, board, search, most);
+  static List<Conflict> among(
+      List<Assumption> assumptions, CompiledEdition compiled, Search search, int most) {
+    Conflicts conflicts = new Conflicts(assumptions, compiled, search, most);
     conflicts.search();
     return conflicts.found;
   }
 
-  private Search search(List<Pin> some, BitSet ignored) {
+  private Search search(List<Assumption> some, BitSet ignored) {
     Search again = search.again().only(picked).ignoring(ignored).explaining();
-    some.forEach(pin -> pin.fix(again));
+    some.forEach(assumption -> assumption.fix(again));
     return again;
   }
 
-  private boolean fits(List<Pin> some) {
+  private boolean fits(List<Assumption> some) {
     return search(some, new BitSet()).solve().isPresent();
   }
 
   private void search() {
-    BitSet broken = problem.broken(picked, Pin.left(pins));
-    if (broken.isEmpty() && fits(pins)) {
+    BitSet broken = problem.broken(picked, Assumption.left(assumptions));
+    if (broken.isEmpty() && fits(assumptions)) {
       return;
     }
-    for (List<Pin> small : ofOneThing()) {
+    for (List<Assumption> small : ofOneThing()) {
       if (found.size() < most && !fits(small)) {
         add(small);
       }
@@ -91,19 +95,19 @@ final class Conflicts {
     for (int k = broken.nextSetBit(0);
         k >= 0 && found.size() < most;
         k = broken.nextSetBit(k + 1)) {
-      List<Pin> small = new ArrayList<>();
-      for (Pin pin : pins) {
-        if (pin.isIn(problem, k)) {
-          small.add(pin);
+      List<Assumption> small = new ArrayList<>();
+      for (Assumption assumption : assumptions) {
+        if (assumption.isIn(problem, k)) {
+          small.add(assumption);
         }
       }
       if (isFewest(small)) {
-        add(small, List.of(board.blocking().get(k)));
+        add(small, List.of(compiled.blocking().get(k)));
       } else if (!small.isEmpty()) {
         add(small);
       }
     }
-    List<Pin> left = new ArrayList<>(pins);
+    List<Assumption> left = new ArrayList<>(assumptions);
     seen.forEach(picks -> leaveOut(picks, left));
     while (found.size() < most && !left.isEmpty() && !fits(left)) {
       leaveOut(add(left), left);
@@ -111,20 +115,20 @@ final class Conflicts {
   }
 
   /** Takes away one pick of a conflict that is still whole: the one that was made last. */
-  private static void leaveOut(List<Pin> conflict, List<Pin> left) {
+  private static void leaveOut(List<Assumption> conflict, List<Assumption> left) {
     if (!conflict.isEmpty() && left.containsAll(conflict)) {
       left.remove(conflict.get(conflict.size() - 1));
     }
   }
 
   /** Each two picks that fix the same thing. */
-  private List<List<Pin>> ofOneThing() {
-    List<List<Pin>> two = new ArrayList<>();
-    for (int i = 0; i < pins.size(); i++) {
-      Set<Axis> axes = pins.get(i).narrowed().keySet();
-      for (int j = i + 1; j < pins.size() && !axes.isEmpty(); j++) {
-        if (!Collections.disjoint(axes, pins.get(j).narrowed().keySet())) {
-          two.add(List.of(pins.get(i), pins.get(j)));
+  private List<List<Assumption>> ofOneThing() {
+    List<List<Assumption>> two = new ArrayList<>();
+    for (int i = 0; i < assumptions.size(); i++) {
+      Set<Axis> axes = assumptions.get(i).narrowed().keySet();
+      for (int j = i + 1; j < assumptions.size() && !axes.isEmpty(); j++) {
+        if (!Collections.disjoint(axes, assumptions.get(j).narrowed().keySet())) {
+          two.add(List.of(assumptions.get(i), assumptions.get(j)));
         }
       }
     }
@@ -132,16 +136,16 @@ final class Conflicts {
   }
 
   /** Whether it is plain that of some picks that are at odds none can be left out. */
-  private boolean isFewest(List<Pin> some) {
+  private boolean isFewest(List<Assumption> some) {
     return some.size() == 1
-        || (some.size() == 2 && some.stream().allMatch(board.kept()::bearsAlone));
+        || (some.size() == 2 && some.stream().allMatch(compiled.kept()::bearsAlone));
   }
 
   /** Tells a conflict unless its rules are told already; gives its picks. */
-  private List<Pin> add(List<Pin> some) {
+  private List<Assumption> add(List<Assumption> some) {
     Search whole = search(some, new BitSet());
     whole.solve();
-    List<Pin> picks = fewest(involved(some, whole.used()));
+    List<Assumption> picks = fewest(involved(some, whole.used()));
     if (!seen.add(picks)) {
       return picks;
     }
@@ -151,13 +155,13 @@ final class Conflicts {
     return picks;
   }
 
-  private void add(List<Pin> picks, List<Rule> rules) {
+  private void add(List<Assumption> picks, List<Rule> rules) {
     if (seen.add(picks)) {
       tell(picks, rules);
     }
   }
 
-  private void tell(List<Pin> picks, List<Rule> rules) {
+  private void tell(List<Assumption> picks, List<Rule> rules) {
     boolean told =
         found.stream().anyMatch(each -> !each.rules().isEmpty() && rules.containsAll(each.rules()));
     if (!told) {
@@ -166,27 +170,28 @@ final class Conflicts {
   }
 
   /** Only picks that a contradiction touched can be part of it. */
-  private List<Pin> involved(List<Pin> some, BitSet used) {
-    List<Pin> fewer =
+  private List<Assumption> involved(List<Assumption> some, BitSet used) {
+    List<Assumption> fewer =
         some.stream()
-            .filter(pin -> used.stream().anyMatch(clause -> pin.isIn(problem, clause)))
+            .filter(
+                assumption -> used.stream().anyMatch(clause -> assumption.isIn(problem, clause)))
             .toList();
     return fewer.isEmpty() || fits(fewer) ? some : fewer;
   }
 
-  private List<Pin> fewest(List<Pin> some) {
-    List<Pin> kept = new ArrayList<>(some);
+  private List<Assumption> fewest(List<Assumption> some) {
+    List<Assumption> kept = new ArrayList<>(some);
     for (int i = kept.size() - 1; i >= 0; i--) {
-      Pin pin = kept.remove(i);
+      Assumption assumption = kept.remove(i);
       if (fits(kept)) {
-        kept.add(i, pin);
+        kept.add(i, assumption);
       }
     }
     return List.copyOf(kept);
   }
 
-  private List<Rule> rules(List<Pin> picks, BitSet used) {
-    return fewest(board, used, ignored -> search(picks, ignored));
+  private List<Rule> rules(List<Assumption> picks, BitSet used) {
+    return fewest(compiled, used, ignored -> search(picks, ignored));
   }
 
   /** A search with some rules left out, and everything fixed that is fixed. */
@@ -199,23 +204,23 @@ final class Conflicts {
    *
    * @param used what took part
    */
-  static List<Rule> fewest(Board board, BitSet used, Attempt attempt) {
+  static List<Rule> fewest(CompiledEdition compiled, BitSet used, Attempt attempt) {
     BitSet kept = (BitSet) used.clone();
     for (int k = kept.nextSetBit(0); k >= 0; k = kept.nextSetBit(k + 1)) {
       kept.clear(k);
-      Search without = attempt.without(others(kept, board));
+      Search without = attempt.without(others(kept, compiled));
       if (without.solve().isPresent()) {
         kept.set(k);
       } else {
         kept.and(without.used());
       }
     }
-    return board.blocking(kept);
+    return compiled.blocking(kept);
   }
 
-  private static BitSet others(BitSet rules, Board board) {
+  private static BitSet others(BitSet rules, CompiledEdition compiled) {
     BitSet others = (BitSet) rules.clone();
-    others.flip(0, board.blocking().size());
+    others.flip(0, compiled.blocking().size());
     return others;
   }
 }

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Rule;
-import vividtrellis.core.compat.Pins.Pin;
+import vividtrellis.core.compat.Assumptions.Assumption;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Search;
 
@@ -26,9 +26,9 @@ final class Feasibility {
   private static final int AXES = Axis.values().length;
   private static final BitSet NONE = new BitSet();
 
-  private final Board board;
+  private final CompiledEdition compiled;
   private final Desk desk;
-  private final List<Pin> pins;
+  private final List<Assumption> assumptions;
   private final Search search;
 
   /** For questions that begin anew; made when there is one. */
@@ -60,30 +60,30 @@ final class Feasibility {
   private @Nullable BitSet broken;
 
   /** Over some picks. Their order is that of the catalog, so that it changes no reason. */
-  Feasibility(List<Pin> given, Board board, Desk desk) {
+  Feasibility(List<Assumption> given, CompiledEdition compiled, Desk desk) {
     this(
-        given.stream().sorted(Comparator.comparing(Pin::which)).toList(),
-        board,
+        given.stream().sorted(Comparator.comparing(Assumption::which)).toList(),
+        compiled,
         desk,
-        desk.search(board.problem()),
+        desk.search(compiled.problem()),
         new HashMap<>(),
-        Suppliers.memoize(() -> new Avoidance(board, desk)));
-    pins.forEach(pin -> pin.fix(search));
+        Suppliers.memoize(() -> new Avoidance(compiled, desk)));
+    assumptions.forEach(assumption -> assumption.fix(search));
     broken = search.settle() ? null : search.contradiction();
   }
 
   private Feasibility(
-      List<Pin> pins,
-      Board board,
+      List<Assumption> assumptions,
+      CompiledEdition compiled,
       Desk desk,
       Search search,
       Map<Integer, BitSet> found,
       Supplier<Avoidance> avoidances) {
     this.found = found;
     this.avoidances = avoidances;
-    this.board = board;
+    this.compiled = compiled;
     this.desk = desk;
-    this.pins = pins;
+    this.assumptions = assumptions;
     this.search = search;
   }
 
@@ -93,15 +93,15 @@ final class Feasibility {
   }
 
   /** Asks with one more pick, and takes it back afterwards. */
-  <T> T with(Pin pin, Asking<T> asking) {
+  <T> T with(Assumption assumption, Asking<T> asking) {
     int mark = search.mark();
-    pin.fix(search);
-    Feasibility there = new Feasibility(and(pin), board, desk, search, found, avoidances);
+    assumption.fix(search);
+    Feasibility there = new Feasibility(and(assumption), compiled, desk, search, found, avoidances);
     there.broken = search.settle() ? null : search.contradiction();
     there.within = borne == null ? within : borne;
     if (there.broken == null) {
       if (!models.isEmpty()) {
-        search.near(models.get(0), numbered(pin.narrowed())).ifPresent(there::keep);
+        search.near(models.get(0), numbered(assumption.narrowed())).ifPresent(there::keep);
       }
       there.solved = !there.models.isEmpty();
     }
@@ -116,7 +116,7 @@ final class Feasibility {
   }
 
   private Model withFewestCautions(Model best) {
-    return free(best).or(() -> avoidances.get().filledIn(pins, search.left())).orElse(best);
+    return free(best).or(() -> avoidances.get().filledIn(assumptions, search.left())).orElse(best);
   }
 
   /**
@@ -130,12 +130,12 @@ final class Feasibility {
   private Optional<Model> free(Model known) {
     Avoidance avoidance = avoidances.get();
     Supplier<BitSet[]> left = Suppliers.memoize(search::left);
-    if (avoidance.isFree(pins, left, known)) {
+    if (avoidance.isFree(assumptions, left, known)) {
       return Optional.of(known);
     }
     return search
-        .near(known, avoidance.beside(pins, left.get(), known))
-        .filter(other -> avoidance.isFree(pins, left, other));
+        .near(known, avoidance.beside(assumptions, left.get(), known))
+        .filter(other -> avoidance.isFree(assumptions, left, other));
   }
 
   /** A full solution with these picks, if there is one. */
@@ -151,7 +151,7 @@ final class Feasibility {
   List<Rule> reasons() {
     List<Rule> known = reasons;
     if (known == null) {
-      known = core(broken, pins);
+      known = core(broken, assumptions);
       reasons = known;
     }
     return known;
@@ -172,7 +172,7 @@ final class Feasibility {
         Model model = model().get();
         known.or(search.borne(model));
         BitSet lost = search.lost();
-        int all = board.switches();
+        int all = compiled.switches();
         for (int s = known.nextClearBit(0); s < all; s = known.nextClearBit(s + 1)) {
           if (!lost.get(s) && (within == null || within.get(s))) {
             known.or(beside(s));
@@ -206,8 +206,8 @@ final class Feasibility {
     return there;
   }
 
-  private static Pin only(int which) {
-    return new Pin("", Map.of(), which);
+  private static Assumption only(int which) {
+    return new Assumption("", Map.of(), which);
   }
 
   /** Why a starter or extra cannot be had. */
@@ -230,14 +230,16 @@ final class Feasibility {
     if (isSeen(0, Math.min(1, models.size()), numbered)) {
       return Optional.empty();
     }
-    Pin pin = new Pin("", narrowed, -1);
+    Assumption assumption = new Assumption("", narrowed, -1);
     int mark = search.mark();
-    BitSet refused = refused(pin);
+    BitSet refused = refused(assumption);
     boolean seen = refused == null && isSeen(1, models.size(), numbered);
     Optional<Model> found = refused == null && !seen ? search.solve() : Optional.empty();
     search.undo(mark);
     found.ifPresent(this::keep);
-    return seen || found.isPresent() ? Optional.empty() : Optional.of(core(refused, and(pin)));
+    return seen || found.isPresent()
+        ? Optional.empty()
+        : Optional.of(core(refused, and(assumption)));
   }
 
   /** Whether the values of one axis can be had with nothing else changed. */
@@ -262,14 +264,14 @@ final class Feasibility {
   }
 
   /** Fixes one more, and gives the rules that then are broken if that is seen at once. */
-  private @Nullable BitSet refused(Pin pin) {
-    pin.fix(search);
+  private @Nullable BitSet refused(Assumption assumption) {
+    assumption.fix(search);
     return search.settle() ? null : search.contradiction();
   }
 
-  private List<Pin> and(Pin pin) {
-    List<Pin> more = new ArrayList<>(pins);
-    more.add(pin);
+  private List<Assumption> and(Assumption assumption) {
+    List<Assumption> more = new ArrayList<>(assumptions);
+    more.add(assumption);
     return more;
   }
 
@@ -286,15 +288,15 @@ final class Feasibility {
   }
 
   /** A solution with one more pick. */
-  Optional<Model> with(Pin pin) {
+  Optional<Model> with(Assumption assumption) {
     int mark = search.mark();
-    Optional<Model> found = refused(pin) == null ? search.solve() : Optional.empty();
+    Optional<Model> found = refused(assumption) == null ? search.solve() : Optional.empty();
     search.undo(mark);
     return found;
   }
 
   /** As few rules as it takes, of those that are known to be enough. */
-  private List<Rule> core(@Nullable BitSet broken, List<Pin> all) {
+  private List<Rule> core(@Nullable BitSet broken, List<Assumption> all) {
     BitSet enough = broken;
     if (enough == null) {
       Search whole = search(new BitSet(), all);
@@ -306,41 +308,41 @@ final class Feasibility {
     }
     int alone = alone(enough, all);
     if (alone >= 0) {
-      return List.of(board.blocking().get(alone));
+      return List.of(compiled.blocking().get(alone));
     }
     // Of two that only together are enough, none can be left out.
     return enough.cardinality() == 2
-        ? board.blocking(enough)
-        : Conflicts.fewest(board, enough, ignored -> search(ignored, all));
+        ? compiled.blocking(enough)
+        : Conflicts.fewest(compiled, enough, ignored -> search(ignored, all));
   }
 
   /** The last rule that these picks break by itself; -1 if none is, or if two fix one thing. */
-  private int alone(BitSet rules, List<Pin> all) {
+  private int alone(BitSet rules, List<Assumption> all) {
     BitSet on = new BitSet();
-    for (Pin pin : all) {
-      if (pin.which() >= 0) {
-        on.set(pin.which());
+    for (Assumption assumption : all) {
+      if (assumption.which() >= 0) {
+        on.set(assumption.which());
       }
     }
-    @Nullable BitSet[] left = Pin.left(all);
+    @Nullable BitSet[] left = Assumption.left(all);
     for (BitSet values : left) {
       if (values != null && values.isEmpty()) {
         return -1;
       }
     }
     int last = rules.length() - 1;
-    while (last >= 0 && !board.problem().isBroken(last, on, left)) {
+    while (last >= 0 && !compiled.problem().isBroken(last, on, left)) {
       last = rules.previousSetBit(last - 1);
     }
     return last;
   }
 
-  private Search search(BitSet ignored, List<Pin> all) {
+  private Search search(BitSet ignored, List<Assumption> all) {
     if (other == null) {
-      other = desk.search(board.problem());
+      other = desk.search(compiled.problem());
     }
     Search fresh = other.again().ignoring(ignored).explaining();
-    all.forEach(pin -> pin.fix(fresh));
+    all.forEach(assumption -> assumption.fix(fresh));
     return fresh;
   }
 }

@@ -72,7 +72,7 @@ public final class Licences {
   }
 
   /** What is wrong where the text is asked for. */
-  Optional<Draft> fault(Brief brief) {
+  Optional<PendingFinding> fault(Brief brief) {
     int at = askedAt(brief);
     if (at < 0) {
       return Optional.empty();
@@ -88,7 +88,7 @@ public final class Licences {
             .or(() -> Nearest.of(licence, ids()))
             .orElse("Apache-2.0");
     return Optional.of(
-        Draft.plain(
+        PendingFinding.plain(
             Severity.BLOCKER,
             licence.isEmpty() ? "licence-not-named" : "licence-without-text",
             licence.isEmpty()

@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Rule;
-import vividtrellis.core.compat.Pins.Pin;
+import vividtrellis.core.compat.Assumptions.Assumption;
 import vividtrellis.core.compat.Verdict.Offer;
 
 /**
@@ -17,21 +17,21 @@ import vividtrellis.core.compat.Verdict.Offer;
  */
 final class Offers {
 
-  private final Board board;
+  private final CompiledEdition compiled;
   private final Desk desk;
-  private final List<Pin> pins;
+  private final List<Assumption> assumptions;
   private final List<Offer> offers = new ArrayList<>();
 
-  private Offers(List<Pin> pins, Board board, Desk desk) {
-    this.pins = pins;
-    this.board = board;
+  private Offers(List<Assumption> assumptions, CompiledEdition compiled, Desk desk) {
+    this.assumptions = assumptions;
+    this.compiled = compiled;
     this.desk = desk;
   }
 
-  static List<Offer> of(List<Pin> pins, Board board, Desk desk) {
-    Offers offers = new Offers(pins, board, desk);
-    Edition edition = board.edition();
-    Feasibility whole = new Feasibility(pins, board, desk);
+  static List<Offer> of(List<Assumption> assumptions, CompiledEdition compiled, Desk desk) {
+    Offers offers = new Offers(assumptions, compiled, desk);
+    Edition edition = compiled.edition();
+    Feasibility whole = new Feasibility(assumptions, compiled, desk);
     for (Axis axis : Axis.values()) {
       offers.axis(axis, whole);
     }
@@ -42,27 +42,37 @@ final class Offers {
 
   private void axis(Axis axis, Feasibility whole) {
     String pointer = axis.key().pointer();
-    boolean pinned = pins.stream().anyMatch(pin -> pin.pointer().equals(pointer));
+    boolean pinned =
+        assumptions.stream().anyMatch(assumption -> assumption.pointer().equals(pointer));
     Feasibility others =
         pinned
             ? new Feasibility(
-                pins.stream().filter(pin -> !pin.pointer().equals(pointer)).toList(), board, desk)
+                assumptions.stream()
+                    .filter(assumption -> !assumption.pointer().equals(pointer))
+                    .toList(),
+                compiled,
+                desk)
             : whole;
     String kind = axis.key().word();
     if (others.model().isEmpty()) {
       String because = standing(others.reasons());
-      board.words(axis).keySet().forEach(word -> offers.add(new Offer(kind, word, false, because)));
+      compiled
+          .words(axis)
+          .keySet()
+          .forEach(word -> offers.add(new Offer(kind, word, false, because)));
       return;
     }
     Map<String, String> refused =
-        board
+        compiled
             .kept()
             .refused(
                 axis,
-                pins.stream()
-                    .filter(pin -> pin.which() < 0 && !pin.pointer().equals(pointer))
+                assumptions.stream()
+                    .filter(
+                        assumption ->
+                            assumption.which() < 0 && !assumption.pointer().equals(pointer))
                     .toList());
-    board
+    compiled
         .words(axis)
         .forEach(
             (word, fixed) -> {

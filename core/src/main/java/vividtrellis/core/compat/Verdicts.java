@@ -13,7 +13,7 @@ import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Rule;
-import vividtrellis.core.compat.Pins.Pin;
+import vividtrellis.core.compat.Assumptions.Assumption;
 import vividtrellis.core.compat.Verdict.Finding;
 import vividtrellis.core.compat.Verdict.Severity;
 
@@ -29,8 +29,8 @@ public final class Verdicts {
    */
   private static final int MOST_TOLD = 40;
 
-  private final Board board;
-  private final Naming naming;
+  private final CompiledEdition compiled;
+  private final NameCheckCache nameChecks;
 
   /** For one edition; its rules are prepared once. */
   public Verdicts(Edition edition) {
@@ -44,19 +44,19 @@ public final class Verdicts {
    * @param editions ids of all editions that a brief can pin here
    */
   public Verdicts(Edition edition, List<Rule> more, List<String> editions) {
-    this.board = new Board(edition, Rules.of(edition, more), editions);
+    this.compiled = new CompiledEdition(edition, Rules.of(edition, more), editions);
     Set<String> keys = new HashSet<>();
     edition
         .options()
         .flatMap(option -> option.bindings().stream())
         .map(Contribution::artifacts)
         .forEach(artifacts -> artifacts.forEach(artifact -> keys.add(artifact.key())));
-    this.naming = new Naming(edition, Set.copyOf(keys), new Licences(edition));
+    this.nameChecks = new NameCheckCache(edition, Set.copyOf(keys), new Licences(edition));
   }
 
   /** The edition that is judged by. */
   public Edition edition() {
-    return board.edition();
+    return compiled.edition();
   }
 
   /**
@@ -83,40 +83,43 @@ public final class Verdicts {
   }
 
   private Verdict judge(Brief brief, int year, boolean offering, Desk desk) {
-    Pins pins = new Pins(brief, board);
-    Judging judging = new Judging(board, naming, desk);
-    Optional<Selection> selection = judging.selection(brief, pins);
-    List<Draft> blockers = judging.blockers(brief, pins);
-    Remedies remedies =
-        new Remedies(board, judging, blockers.size(), () -> judging.standingTroubles(pins));
+    Assumptions assumptions = new Assumptions(brief, compiled);
+    CheckSession session = new CheckSession(compiled, nameChecks, desk);
+    Optional<Selection> selection = session.selection(brief, assumptions);
+    List<PendingFinding> blockers = session.blockers(brief, assumptions);
+    RepairSearch remedies =
+        new RepairSearch(
+            compiled, session, blockers.size(), () -> session.standingTroubles(assumptions));
     List<Finding> findings = new ArrayList<>();
-    for (Draft draft : told(blockers)) {
-      findings.add(draft.finding(remedies.from(brief, draft.mending())));
+    for (PendingFinding pending : told(blockers)) {
+      findings.add(pending.finding(remedies.from(brief, pending.candidates())));
     }
-    Selection near = selection.orElseGet(() -> judging.nearest(pins));
-    List<Draft> lighter = Lighter.of(brief, pins.pins(), near, judging.remarks(brief), board);
-    for (Draft draft : told(lighter)) {
-      List<Change> changes = blockers.isEmpty() ? draft.mending() : List.of();
+    Selection near = selection.orElseGet(() -> session.nearest(assumptions));
+    List<PendingFinding> advisories =
+        Advisories.of(brief, assumptions.assumptions(), near, session.remarks(brief), compiled);
+    for (PendingFinding pending : told(advisories)) {
+      List<Change> changes = blockers.isEmpty() ? pending.candidates() : List.of();
       findings.add(
-          draft.finding(
+          pending.finding(
               remedies.atOnce(
                   brief,
                   changes,
                   changed ->
-                      draft
+                      pending
                           .rule()
-                          .map(rule -> judging.clears(rule, changed))
-                          .orElseGet(() -> judging.fits(changed)))));
+                          .map(rule -> session.clears(rule, changed))
+                          .orElseGet(() -> session.fits(changed)))));
     }
     findings.sort(Comparator.comparing(Finding::severity));
-    int untold = untold(blockers) + untold(lighter);
+    int untold = untold(blockers) + untold(advisories);
     if (untold > 0) {
       Map<String, String> args = Map.of("count", Integer.toString(untold));
       findings.add(
-          Draft.plain(Severity.NOTE, "more-findings", List.of(), args, List.of())
+          PendingFinding.plain(Severity.NOTE, "more-findings", List.of(), args, List.of())
               .finding(List.of()));
     }
-    List<Verdict.Offer> offers = offering ? Offers.of(pins.pins(), board, desk) : List.of();
+    List<Verdict.Offer> offers =
+        offering ? Offers.of(assumptions.assumptions(), compiled, desk) : List.of();
     String reach = edition().reach().id();
     if (!blockers.isEmpty() || selection.isEmpty()) {
       return new Verdict(
@@ -131,14 +134,14 @@ public final class Verdicts {
           findings,
           offers);
     }
-    Names names = Names.of(brief, naming.taken(selection.get()));
+    Names names = Names.of(brief, nameChecks.taken(selection.get()));
     Completion completion = new Completion(brief, selection.get(), names, edition(), year);
     return new Verdict(
         edition().id(),
         reach,
         completion.brief(),
         selection,
-        selection.map(each -> SuitableJdks.of(each, edition(), board.ofJdks())),
+        selection.map(each -> SuitableJdks.of(each, edition(), compiled.ofJdks())),
         Optional.of(names),
         selection.flatMap(each -> serving(brief, each)),
         completion.filledIn(),
@@ -146,12 +149,12 @@ public final class Verdicts {
         offers);
   }
 
-  private static List<Draft> told(List<Draft> drafts) {
-    return drafts.subList(0, Math.min(MOST_TOLD, drafts.size()));
+  private static List<PendingFinding> told(List<PendingFinding> pending) {
+    return pending.subList(0, Math.min(MOST_TOLD, pending.size()));
   }
 
-  private static int untold(List<Draft> drafts) {
-    return Math.max(0, drafts.size() - MOST_TOLD);
+  private static int untold(List<PendingFinding> pending) {
+    return Math.max(0, pending.size() - MOST_TOLD);
   }
 
   private Optional<Verdict.Serving> serving(Brief brief, Selection selection) {
@@ -168,10 +171,11 @@ public final class Verdicts {
 
   /** The grid of framework lines by Java levels that the picks leave. */
   public Lattice lattice(Brief brief) {
-    Pins pins = new Pins(brief, board);
+    Assumptions assumptions = new Assumptions(brief, compiled);
     try (Desk desk = new Desk()) {
-      Judging judging = new Judging(board, naming, desk);
-      return Weaving.of(pins.pins(), judging.selection(brief, pins), board, desk);
+      CheckSession session = new CheckSession(compiled, nameChecks, desk);
+      return LatticeBuilder.of(
+          assumptions.assumptions(), session.selection(brief, assumptions), compiled, desk);
     }
   }
 
@@ -182,20 +186,21 @@ public final class Verdicts {
    * @return a sentence each; empty for a sound edition
    */
   public static List<String> contradictions(Edition edition) {
-    Board board = new Board(edition, Rules.of(edition, List.of()), List.of());
+    CompiledEdition compiled =
+        new CompiledEdition(edition, Rules.of(edition, List.of()), List.of());
     try (Desk desk = new Desk()) {
-      return contradictions(board, new Feasibility(List.of(), board, desk));
+      return contradictions(compiled, new Feasibility(List.of(), compiled, desk));
     }
   }
 
-  private static List<String> contradictions(Board board, Feasibility reach) {
+  private static List<String> contradictions(CompiledEdition compiled, Feasibility reach) {
     if (reach.model().isEmpty()) {
       return List.of(
           Sentences.say("edition-empty", Map.of("because", Offers.because(reach.reasons()))));
     }
     Stream<String> starters =
-        board.edition().starters().stream()
-            .filter(each -> !reach.bears(board.switchOf("starter", each.id()).orElseThrow()))
+        compiled.edition().starters().stream()
+            .filter(each -> !reach.bears(compiled.switchOf("starter", each.id()).orElseThrow()))
             .map(
                 each ->
                     Sentences.say(
@@ -205,12 +210,14 @@ public final class Verdicts {
                             "because",
                                 Offers.because(
                                     reach.reasons(
-                                        board.switchOf("starter", each.id()).orElseThrow())))));
+                                        compiled.switchOf("starter", each.id()).orElseThrow())))));
     Stream<String> columns =
-        board.columns().stream()
+        compiled.columns().stream()
             .filter(
                 column ->
-                    reach.with(new Pin("", Map.of(Axis.FRAMEWORK, column.values()), -1)).isEmpty())
+                    reach
+                        .with(new Assumption("", Map.of(Axis.FRAMEWORK, column.values()), -1))
+                        .isEmpty())
             .map(
                 column ->
                     Sentences.say("edition-never", Map.of("value", column.word(), "because", "")));

@@ -4,7 +4,7 @@
  *
  * <p>The doors are {@link vividtrellis.core.compat.Verdicts} for one edition and {@link
  * vividtrellis.core.compat.Editions} for several. Searching is left to the room {@code solver}, for
- * which {@code Board} turns an edition into numbers. Sentences come from {@code
+ * which {@code CompiledEdition} turns an edition into numbers. Sentences come from {@code
  * sentences.properties} or from the catalog; no sentence is written in code, none is ever compared.
  */
 @NullMarked

@@ -14,14 +14,14 @@ import vividtrellis.core.plan.BuildModel.Dependency;
 import vividtrellis.core.plan.BuildModel.Exclusion;
 import vividtrellis.core.plan.BuildModel.Plugin;
 import vividtrellis.core.plan.BuildModel.Property;
-import vividtrellis.core.plan.Picked.Contributed;
-import vividtrellis.core.plan.Words.Filled;
+import vividtrellis.core.plan.Contributions.Contributed;
+import vividtrellis.core.plan.TemplateContext.Filled;
 
 /** Gathers what the build is made of. */
 final class BuildPlanner {
 
-  private final Picked picked;
-  private final Words words;
+  private final Contributions picked;
+  private final TemplateContext context;
 
   private Optional<Dependency> parent = Optional.empty();
   private final Map<String, Property> properties = new LinkedHashMap<>();
@@ -32,13 +32,14 @@ final class BuildPlanner {
   private final Map<String, Plugin> plugins = new LinkedHashMap<>();
   private List<BuildPart> script = List.of();
 
-  private BuildPlanner(Picked picked, Words words) {
+  private BuildPlanner(Contributions picked, TemplateContext context) {
     this.picked = picked;
-    this.words = words;
+    this.context = context;
   }
 
-  static BuildModel plan(Picked picked, List<Contributed> contributions, Words words) {
-    BuildPlanner planner = new BuildPlanner(picked, words);
+  static BuildModel plan(
+      Contributions picked, List<Contributed> contributions, TemplateContext context) {
+    BuildPlanner planner = new BuildPlanner(picked, context);
     contributions.forEach(each -> planner.contribute(each.what(), each.cause()));
     return planner.model();
   }
@@ -102,7 +103,7 @@ final class BuildPlanner {
   }
 
   private Property named(String name, String template, Cause cause) {
-    Filled value = words.value(template);
+    Filled value = context.value(template);
     return new Property(name, value.text(), value.cause().map(cause::and).orElse(cause));
   }
 
@@ -117,14 +118,14 @@ final class BuildPlanner {
     Cause why =
         plugin.because() == null
             ? cause
-            : new Cause(cause.picks(), words.value(String.valueOf(plugin.because())).text());
-    List<BuildPart> body = Parts.of(plugin.body(), words, why);
+            : new Cause(cause.picks(), context.value(String.valueOf(plugin.because())).text());
+    List<BuildPart> body = TreeMerge.of(plugin.body(), context, why);
     if (plugin.id().isEmpty()) {
-      script = Parts.joined(script, body);
+      script = TreeMerge.joined(script, body);
       return;
     }
     @Nullable String version =
-        plugin.version() == null ? null : words.value(String.valueOf(plugin.version())).text();
+        plugin.version() == null ? null : context.value(String.valueOf(plugin.version())).text();
     plugins.merge(
         plugin.id(),
         new Plugin(plugin.id(), version, plugin.alias(), body, why),
@@ -133,12 +134,12 @@ final class BuildPlanner {
                 first.id(),
                 first.version() == null ? second.version() : first.version(),
                 first.alias() == null ? second.alias() : first.alias(),
-                Parts.joined(first.body(), second.body()),
+                TreeMerge.joined(first.body(), second.body()),
                 first.cause().and(second.cause())));
   }
 
   private Dependency dependency(Artifact artifact, Cause cause) {
-    Optional<Filled> version = Optional.ofNullable(artifact.version()).map(words::value);
+    Optional<Filled> version = Optional.ofNullable(artifact.version()).map(context::value);
     return new Dependency(
         artifact.group(),
         artifact.artifact(),

@@ -35,10 +35,10 @@ public record Cause(List<String> picks, String because) {
     }
     Set<String> all = new LinkedHashSet<>(picks);
     all.addAll(other.picks);
-    String words =
+    String context =
         because.equals(other.because)
             ? because
             : String.join(", ", List.of(because, other.because));
-    return new Cause(new ArrayList<>(all), words);
+    return new Cause(new ArrayList<>(all), context);
   }
 }

@@ -4,21 +4,22 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import vividtrellis.core.catalog.Contribution.FilePart;
-import vividtrellis.core.plan.Picked.Contributed;
+import vividtrellis.core.plan.Contributions.Contributed;
 import vividtrellis.core.plan.ProjectPlan.Part;
 
 /** Gathers the files that are made from templates. */
 final class FilePlanner {
 
-  private final Words words;
+  private final TemplateContext context;
   private final List<Part> parts = new ArrayList<>();
 
-  private FilePlanner(Words words) {
-    this.words = words;
+  private FilePlanner(TemplateContext context) {
+    this.context = context;
   }
 
-  static List<Part> plan(Picked picked, List<Contributed> contributions, Words words) {
-    FilePlanner planner = new FilePlanner(words);
+  static List<Part> plan(
+      Contributions picked, List<Contributed> contributions, TemplateContext context) {
+    FilePlanner planner = new FilePlanner(context);
     for (Contributed each : contributions) {
       for (FilePart part : each.what().files()) {
         if (picked.holdsAll(part.when())) {
@@ -30,13 +31,13 @@ final class FilePlanner {
   }
 
   private void add(FilePart part, Cause cause) {
-    String path = words.value(part.path()).text();
+    String path = context.value(part.path()).text();
     Optional<Part> first = parts.stream().filter(p -> p.path().equals(path)).findFirst();
     String role = part.role() == null ? first.map(Part::role).orElse("yours") : part.role();
     String purpose =
         part.purpose() == null
             ? first.map(Part::purpose).orElse("")
-            : words.value(part.purpose()).text();
+            : context.value(part.purpose()).text();
     Cause why =
         part.tracedTo() == null
             ? cause
@@ -44,7 +45,7 @@ final class FilePlanner {
     parts.add(
         new Part(
             path,
-            words.value(part.template()).text(),
+            context.value(part.template()).text(),
             part.mode(),
             role,
             purpose,

@@ -7,7 +7,7 @@ import java.util.Map;
  * Everything that a project consists of.
  *
  * @param root name of its one top directory
- * @param words what templates are filled with
+ * @param context what templates are filled with
  * @param settings profile to its settings, in the order of their causes; {@code shared} comes first
  * @param settingsFormat yaml or properties
  * @param documents files written from a tree rather than from a template
@@ -16,7 +16,7 @@ import java.util.Map;
  */
 public record ProjectPlan(
     String root,
-    Words words,
+    TemplateContext context,
     BuildModel build,
     Map<String, List<Setting>> settings,
     String settingsFormat,

@@ -5,7 +5,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.plan.Picked.Contributed;
+import vividtrellis.core.plan.Contributions.Contributed;
 
 /** The door of this room: a completed brief and what was chosen give a plan. */
 public final class ProjectPlanner {
@@ -18,25 +18,25 @@ public final class ProjectPlanner {
    * @param verdict one that fits
    * @throws java.util.NoSuchElementException when it does not
    */
-  public static ProjectPlan plan(Verdict verdict, Edition edition, Surroundings surroundings) {
+  public static ProjectPlan plan(Verdict verdict, Edition edition, GenerationInputs inputs) {
     Brief brief = verdict.brief();
-    Picked picked =
-        new Picked(
+    Contributions picked =
+        new Contributions(
             brief,
             verdict.selection().orElseThrow(),
             verdict.jdks().orElseThrow(),
             verdict.names().orElseThrow(),
             edition);
-    List<Contributed> contributions = picked.contributions();
-    Words words = Vocabulary.of(picked, contributions, surroundings);
+    List<Contributed> contributions = picked.inOrder();
+    TemplateContext context = TemplateVariables.of(picked, contributions, inputs);
     return new ProjectPlan(
         brief.require(Key.NAME),
-        words,
-        BuildPlanner.plan(picked, contributions, words),
-        SettingsPlanner.plan(contributions, words),
+        context,
+        BuildPlanner.plan(picked, contributions, context),
+        SettingsPlanner.plan(contributions, context),
         brief.require(Key.FORMAT),
-        ServicePlanner.plan(picked, contributions, words),
-        FilePlanner.plan(picked, contributions, words),
+        ServicePlanner.plan(picked, contributions, context),
+        FilePlanner.plan(picked, contributions, context),
         edition.templates());
   }
 }

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import vividtrellis.core.plan.BuildPart.Branch;
 import vividtrellis.core.plan.BuildPart.Leaf;
-import vividtrellis.core.plan.Picked.Contributed;
+import vividtrellis.core.plan.Contributions.Contributed;
 import vividtrellis.core.plan.ProjectPlan.TreeDocument;
 
 /**
@@ -17,7 +17,8 @@ final class ServicePlanner {
 
   private ServicePlanner() {}
 
-  static List<TreeDocument> plan(Picked picked, List<Contributed> contributions, Words words) {
+  static List<TreeDocument> plan(
+      Contributions picked, List<Contributed> contributions, TemplateContext context) {
     if (!picked.selection().extras().contains(EXTRA)) {
       return List.of();
     }
@@ -25,8 +26,8 @@ final class ServicePlanner {
     List<BuildPart> services = new ArrayList<>();
     List<BuildPart> volumes = new ArrayList<>();
     for (Contributed each : contributions) {
-      List<BuildPart> more = Parts.of(each.what().services(), words, each.cause().and(asked));
-      services = Parts.joined(services, more);
+      List<BuildPart> more = TreeMerge.of(each.what().services(), context, each.cause().and(asked));
+      services = TreeMerge.joined(services, more);
     }
     for (BuildPart service : services) {
       volumes.addAll(named((Branch) service));

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import vividtrellis.core.plan.Picked.Contributed;
+import vividtrellis.core.plan.Contributions.Contributed;
 import vividtrellis.core.plan.ProjectPlan.Setting;
-import vividtrellis.core.plan.Words.Filled;
+import vividtrellis.core.plan.TemplateContext.Filled;
 
 /** Gathers the settings, profile by profile. */
 final class SettingsPlanner {
@@ -15,7 +15,7 @@ final class SettingsPlanner {
 
   private SettingsPlanner() {}
 
-  static Map<String, List<Setting>> plan(List<Contributed> contributions, Words words) {
+  static Map<String, List<Setting>> plan(List<Contributed> contributions, TemplateContext context) {
     Map<String, List<Setting>> settings = new LinkedHashMap<>();
     for (String profile : PROFILES) {
       List<Setting> all = new ArrayList<>();
@@ -25,7 +25,7 @@ final class SettingsPlanner {
             .getOrDefault(profile, Map.of())
             .forEach(
                 (key, value) -> {
-                  Setting setting = setting(words.value(key), words.value(value), each.cause());
+                  Setting setting = setting(context.value(key), context.value(value), each.cause());
                   // Where two picks set one thing, the one that comes first wins.
                   if (all.stream().noneMatch(s -> s.path().equals(setting.path()))) {
                     all.add(setting);

@@ -13,7 +13,7 @@ import vividtrellis.core.plan.ProjectPlan;
 import vividtrellis.core.plan.ProjectPlan.Part;
 import vividtrellis.core.plan.ProjectPlan.Setting;
 import vividtrellis.core.plan.ProjectPlan.TreeDocument;
-import vividtrellis.core.plan.Words.Filled;
+import vividtrellis.core.plan.TemplateContext.Filled;
 import vividtrellis.core.render.FileSet.GeneratedFile;
 
 /** The door of this room: a plan gives files. */
@@ -101,7 +101,7 @@ public final class Renderer {
       return;
     }
     boolean forWindows = part.path().endsWith(".cmd") || part.path().endsWith(".bat");
-    List<Filled> lines = plan.words().lines(template, Escaping.of(part.path()));
+    List<Filled> lines = plan.context().lines(template, Escaping.of(part.path()));
     if (part.path().endsWith(".md")) {
       lines = withoutBlankEnds(lines);
       if (!lines.isEmpty() && !text.isEmpty()) {

@@ -67,7 +67,7 @@ public final class Problem {
   private final Queue<Search> idle = new ArrayBlockingQueue<>(MOST_IDLE);
 
   /** Made when something is asked of it: not every problem is. */
-  private final Supplier<Outlook> outlook;
+  private final Supplier<SupportCache> support;
 
   /**
    * Compiles a problem.
@@ -130,7 +130,7 @@ public final class Problem {
     this.wakes = waking.stream().map(Problem::ints).toArray(int[][]::new);
     this.lastWakes = lastWaking.stream().map(Problem::ints).toArray(int[][]::new);
     this.meets = meeting.stream().map(Problem::ints).toArray(int[][]::new);
-    this.outlook = Suppliers.memoize(() -> new Outlook(this));
+    this.support = Suppliers.memoize(() -> new SupportCache(this));
   }
 
   private static List<List<Integer>> lists(int count) {
@@ -270,8 +270,8 @@ public final class Problem {
     return words;
   }
 
-  Outlook outlook() {
-    return outlook.get();
+  SupportCache support() {
+    return support.get();
   }
 
   /** Whether all that a clause waits for is on. */

@@ -29,8 +29,8 @@ public final class Search {
   private final Problem problem;
   private final State state;
   private final Propagation propagation;
-  private final Glance glance;
-  private final Sweep sweep;
+  private final LocalRepair localRepair;
+  private final BulkProbe bulkProbe;
 
   /**
    * Where nothing is fixed, but all that follows from nothing is drawn; -1 until that was asked.
@@ -46,8 +46,8 @@ public final class Search {
     this.problem = problem;
     this.state = new State(problem);
     this.propagation = new Propagation(problem, state);
-    this.glance = new Glance(problem, state);
-    this.sweep = new Sweep(problem, state);
+    this.localRepair = new LocalRepair(problem, state);
+    this.bulkProbe = new BulkProbe(problem, state);
   }
 
   /**
@@ -177,7 +177,7 @@ public final class Search {
    * @param narrowed by choice; {@code null} where it is not
    */
   public Optional<Model> near(Model model, @Nullable BitSet[] narrowed) {
-    return Optional.ofNullable(glance.near(model, narrowed));
+    return Optional.ofNullable(localRepair.near(model, narrowed));
   }
 
   /**
@@ -187,7 +187,7 @@ public final class Search {
    * @param model a solution with what is fixed
    */
   public BitSet apart(Model model, int choice) {
-    return glance.apart(model, choice);
+    return localRepair.apart(model, choice);
   }
 
   /**
@@ -198,7 +198,7 @@ public final class Search {
    * @param model a solution with what is fixed
    */
   public BitSet borne(Model model) {
-    return sweep.borne(model);
+    return bulkProbe.borne(model);
   }
 
   /**
@@ -209,7 +209,7 @@ public final class Search {
    * @param model a solution with what is fixed
    */
   public Optional<BitSet> beside(Model model, int which) {
-    return Optional.ofNullable(problem.outlook().beside(model, which));
+    return Optional.ofNullable(problem.support().beside(model, which));
   }
 
   /**
@@ -224,7 +224,7 @@ public final class Search {
    * for a search in which everything is available and nothing is left out.
    */
   public BitSet lost() {
-    return sweep.lost();
+    return bulkProbe.lost();
   }
 
   private void begin() {

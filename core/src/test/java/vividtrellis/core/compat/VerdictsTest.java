@@ -85,7 +85,8 @@ class VerdictsTest {
       narrowed.put(axes.get(i), new BitSet());
     }
 
-    assertThat(new Pins.Pin("", narrowed, -1).narrowed().keySet()).containsExactlyElementsOf(axes);
+    assertThat(new Assumptions.Assumption("", narrowed, -1).narrowed().keySet())
+        .containsExactlyElementsOf(axes);
   }
 
   @Test

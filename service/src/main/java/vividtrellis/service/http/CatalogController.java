@@ -27,7 +27,7 @@ import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Licences;
 import vividtrellis.core.version.Version;
-import vividtrellis.service.Workshop;
+import vividtrellis.service.ProjectService;
 import vividtrellis.service.http.ProjectController.BadQuery;
 
 /** Tells what can be picked. */
@@ -37,7 +37,7 @@ class CatalogController {
 
   private static final int LONGEST_QUESTION = 200;
 
-  private final Workshop workshop;
+  private final ProjectService projects;
   private final Map<String, Served> served;
 
   /** An edition as it is told, and what finds in it. */
@@ -47,11 +47,11 @@ class CatalogController {
   /** A Java level as it is told. */
   private record Level(int level, boolean longTerm) {}
 
-  CatalogController(Workshop workshop) {
-    this.workshop = workshop;
+  CatalogController(ProjectService projects) {
+    this.projects = projects;
     this.served =
-        workshop.editions().stream()
-            .map(id -> workshop.edition(id).orElseThrow())
+        projects.editions().stream()
+            .map(id -> projects.edition(id).orElseThrow())
             .collect(Collectors.toMap(Edition::id, this::served));
   }
 
@@ -96,12 +96,12 @@ class CatalogController {
   }
 
   private Served of(String id) {
-    return Optional.ofNullable(served.get(id.isEmpty() ? workshop.edition().id() : id))
+    return Optional.ofNullable(served.get(id.isEmpty() ? projects.edition().id() : id))
         .orElseThrow(
             () ->
                 new BadQuery(
                     "edition",
-                    "There is no edition '%s'; there is %s.".formatted(id, workshop.editions())));
+                    "There is no edition '%s'; there is %s.".formatted(id, projects.editions())));
   }
 
   private static final Map<String, Function<Edition, List<? extends Option>>> KINDS = kinds();
@@ -125,8 +125,8 @@ class CatalogController {
     if (!edition.reach().id().isEmpty()) {
       all.put("reach", Map.of("id", edition.reach().id(), "readOn", edition.reach().day()));
     }
-    all.put("editions", workshop.editions());
-    all.put("service", workshop.version());
+    all.put("editions", projects.editions());
+    all.put("service", projects.version());
     all.put("categories", edition.categories());
     all.put("licences", new Licences(edition).ids());
     Map<String, OptionSearch<Option>> searches = new LinkedHashMap<>();

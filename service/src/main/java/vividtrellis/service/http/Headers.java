@@ -9,7 +9,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
-import vividtrellis.service.Workshop;
+import vividtrellis.service.ProjectService;
 
 /** Headers of every answer: who answered, and what a browser may do with it. */
 @Component
@@ -24,9 +24,9 @@ class Headers extends OncePerRequestFilter {
   private final String answeredBy;
   private final String reach;
 
-  Headers(Workshop workshop) {
-    this.answeredBy = workshop.version() + "; edition=" + workshop.edition().id();
-    this.reach = workshop.edition().reach().id();
+  Headers(ProjectService projects) {
+    this.answeredBy = projects.version() + "; edition=" + projects.edition().id();
+    this.reach = projects.edition().reach().id();
   }
 
   @Override

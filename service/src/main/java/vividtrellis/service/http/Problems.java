@@ -24,7 +24,7 @@ import vividtrellis.core.brief.PickWords.UnknownWord;
 import vividtrellis.core.brief.Shown;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.document.UnreadableDocument;
-import vividtrellis.service.Workshop.BlockedBrief;
+import vividtrellis.service.ProjectService.BlockedBrief;
 import vividtrellis.service.http.ProjectController.BadQuery;
 
 /** Every error in one shape: {@code application/problem+json} with a stable type. */

@@ -31,9 +31,9 @@ import vividtrellis.core.pack.Archive;
 import vividtrellis.core.pack.Archive.Format;
 import vividtrellis.core.render.FileSet;
 import vividtrellis.service.MadeArchive;
+import vividtrellis.service.ProjectService;
+import vividtrellis.service.ProjectService.BlockedBrief;
 import vividtrellis.service.ReadyArchives;
-import vividtrellis.service.Workshop;
-import vividtrellis.service.Workshop.BlockedBrief;
 import vividtrellis.service.records.RecordKeeper;
 
 /** From a brief to a verdict, an outline, an archive. */
@@ -43,12 +43,12 @@ class ProjectController {
 
   private static final int MOST_PICKS = 300;
 
-  private final Workshop workshop;
+  private final ProjectService projects;
   private final ReadyArchives archives;
   private final RecordKeeper records;
 
-  ProjectController(Workshop workshop, ReadyArchives archives, RecordKeeper records) {
-    this.workshop = workshop;
+  ProjectController(ProjectService projects, ReadyArchives archives, RecordKeeper records) {
+    this.projects = projects;
     this.archives = archives;
     this.records = records;
   }
@@ -60,7 +60,7 @@ class ProjectController {
       HttpServletRequest request, @RequestParam(required = false) @Nullable Integer apply)
       throws IOException {
     BriefBody.Sent sent = BriefBody.of(request);
-    Verdict verdict = workshop.check(sent.brief());
+    Verdict verdict = projects.check(sent.brief());
     return apply == null ? Answers.Check.of(verdict, null) : applied(numbered(verdict, apply));
   }
 
@@ -80,7 +80,7 @@ class ProjectController {
   }
 
   private Answers.Check applied(Remedy remedy) {
-    return Answers.Check.of(workshop.check(remedy.result()), Answers.Applied.of(remedy));
+    return Answers.Check.of(projects.check(remedy.result()), Answers.Applied.of(remedy));
   }
 
   @PostMapping(
@@ -88,7 +88,7 @@ class ProjectController {
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
   Answers.Grid lattice(HttpServletRequest request) throws IOException {
     BriefBody.Sent sent = BriefBody.of(request);
-    return Answers.Grid.of(workshop.lattice(sent.brief()));
+    return Answers.Grid.of(projects.lattice(sent.brief()));
   }
 
   @PostMapping(
@@ -96,8 +96,8 @@ class ProjectController {
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
   Answers.Outline outline(HttpServletRequest request) throws IOException {
     BriefBody.Sent sent = BriefBody.of(request);
-    Verdict verdict = workshop.settle(sent.brief());
-    return Answers.Outline.of(workshop.files(verdict), verdict.edition());
+    Verdict verdict = projects.settle(sent.brief());
+    return Answers.Outline.of(projects.files(verdict), verdict.edition());
   }
 
   @PostMapping(
@@ -112,7 +112,7 @@ class ProjectController {
 
   private FileSet side(String pointer, Brief brief) {
     try {
-      return workshop.files(workshop.settle(brief));
+      return projects.files(projects.settle(brief));
     } catch (BlockedBrief e) {
       throw e.at(pointer);
     }

@@ -29,7 +29,7 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionOperations;
 import tools.jackson.databind.ObjectMapper;
 import vividtrellis.service.MadeArchive;
-import vividtrellis.service.Workshop;
+import vividtrellis.service.ProjectService;
 
 /**
  * Keeps a record of every archive. Each is written into the journal before the archive is handed
@@ -59,7 +59,7 @@ public class RecordKeeper {
       EntityManager entities,
       TransactionOperations transactions,
       Clock clock,
-      Workshop workshop,
+      ProjectService projects,
       ObjectMapper json,
       MeterRegistry meters,
       @Value("${vivid.state}") Path state,
@@ -67,7 +67,7 @@ public class RecordKeeper {
     this.entities = entities;
     this.transactions = transactions;
     this.clock = clock;
-    this.version = workshop.version();
+    this.version = projects.version();
     this.journal = new Journal(state.resolve("journal"), MOST_WAITING, json);
     this.retry = retry;
     this.entered = Counter.builder("vivid.records.entered").register(meters);

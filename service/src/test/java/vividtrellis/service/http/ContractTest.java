@@ -35,8 +35,8 @@ import org.springframework.test.web.servlet.setup.MockMvcBuilders;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.yaml.snakeyaml.Yaml;
 import vividtrellis.core.brief.Key;
-import vividtrellis.service.TestWorkshop;
-import vividtrellis.service.Workshop;
+import vividtrellis.service.ProjectService;
+import vividtrellis.service.TestProjectService;
 import vividtrellis.service.records.RecordKeeper;
 
 /** What is answered is what the description says, no more and no less. */
@@ -45,11 +45,11 @@ class ContractTest {
 
   private static final String HERE = "https://trellis.example/openapi.json";
 
-  private final Workshop workshop = TestWorkshop.at(Clock.systemUTC());
+  private final ProjectService projects = TestProjectService.at(Clock.systemUTC());
   private final List<Object> controllers =
       List.of(
-          Controllers.projects(workshop, mock(RecordKeeper.class)),
-          new CatalogController(workshop),
+          Controllers.projects(projects, mock(RecordKeeper.class)),
+          new CatalogController(projects),
           new DownloadsController(),
           new ContractController());
   private final MockMvc mvc =

@@ -1,7 +1,7 @@
 package vividtrellis.service.http;
 
+import vividtrellis.service.ProjectService;
 import vividtrellis.service.ReadyArchives;
-import vividtrellis.service.Workshop;
 import vividtrellis.service.records.RecordKeeper;
 
 /** Controllers as the service joins them. */
@@ -9,7 +9,7 @@ final class Controllers {
 
   private Controllers() {}
 
-  static ProjectController projects(Workshop workshop, RecordKeeper records) {
-    return new ProjectController(workshop, new ReadyArchives(workshop, 1 << 22), records);
+  static ProjectController projects(ProjectService projects, RecordKeeper records) {
+    return new ProjectController(projects, new ReadyArchives(projects, 1 << 22), records);
   }
 }

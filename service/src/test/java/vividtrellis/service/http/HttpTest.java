@@ -24,20 +24,20 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
-import vividtrellis.service.TestWorkshop;
-import vividtrellis.service.Workshop;
+import vividtrellis.service.ProjectService;
+import vividtrellis.service.TestProjectService;
 import vividtrellis.service.records.RecordKeeper;
 
 class HttpTest {
 
-  private final Workshop workshop =
-      TestWorkshop.at(Clock.fixed(Instant.parse("2031-05-01T00:00:00Z"), ZoneOffset.UTC));
+  private final ProjectService projects =
+      TestProjectService.at(Clock.fixed(Instant.parse("2031-05-01T00:00:00Z"), ZoneOffset.UTC));
   private final RecordKeeper records = mock();
   private final MockMvc mvc =
       MockMvcBuilders.standaloneSetup(
-              Controllers.projects(workshop, records), new CatalogController(workshop))
+              Controllers.projects(projects, records), new CatalogController(projects))
           .setControllerAdvice(new Problems())
-          .addFilters(new Headers(workshop))
+          .addFilters(new Headers(projects))
           .build();
 
   private static MockHttpServletRequestBuilder yaml(String path, String body) {

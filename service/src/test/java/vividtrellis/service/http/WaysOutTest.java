@@ -14,8 +14,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import vividtrellis.service.TestWorkshop;
-import vividtrellis.service.Workshop;
+import vividtrellis.service.ProjectService;
+import vividtrellis.service.TestProjectService;
 import vividtrellis.service.records.RecordKeeper;
 
 /**
@@ -36,9 +36,9 @@ class WaysOutTest {
           "http-apy",
           "kafka");
 
-  private final Workshop workshop = TestWorkshop.at(Clock.systemUTC());
+  private final ProjectService projects = TestProjectService.at(Clock.systemUTC());
   private final MockMvc mvc =
-      MockMvcBuilders.standaloneSetup(Controllers.projects(workshop, mock(RecordKeeper.class)))
+      MockMvcBuilders.standaloneSetup(Controllers.projects(projects, mock(RecordKeeper.class)))
           .setControllerAdvice(new Problems())
           .build();
 

@@ -38,13 +38,13 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.pack.Archive;
 import vividtrellis.service.MadeArchive;
+import vividtrellis.service.ProjectService;
 import vividtrellis.service.ReadyArchives;
-import vividtrellis.service.TestWorkshop;
-import vividtrellis.service.Workshop;
+import vividtrellis.service.TestProjectService;
 
 class RecordKeeperTest {
 
-  private static final Workshop WORKSHOP = TestWorkshop.at(Clock.systemUTC());
+  private static final ProjectService WORKSHOP = TestProjectService.at(Clock.systemUTC());
   private static final MadeArchive MADE =
       new ReadyArchives(WORKSHOP, 1 << 20)
           .make("", Brief.empty().with(Key.NAME, "tide-board"), Archive.Format.ZIP);

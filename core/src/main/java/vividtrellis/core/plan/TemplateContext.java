@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * template is filled, each value carries an invisible mark of its word, so that every line can say
  * which picks are in it. Marks begin with a control character, which no brief may hold.
  */
-public final class Words {
+public final class TemplateContext {
 
   /** Stands before the number of a cause; both are taken out again. */
   private static final char MARK = '\u0001';
@@ -56,7 +56,7 @@ public final class Words {
   /** What several marks in one line come to; most lines repeat the marks of others. */
   private final Map<String, Cause> together = new HashMap<>();
 
-  Words() {}
+  TemplateContext() {}
 
   /**
    * Also answers for the mark of each word, which is nothing for a word that no pick stands for.

@@ -11,9 +11,10 @@ import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.SuitableJdks;
+import vividtrellis.core.version.VersionedId;
 
 /** The options that were picked, and what they contribute, each with its cause. */
-final class Picked {
+final class Contributions {
 
   private final Brief brief;
   private final Selection selection;
@@ -21,7 +22,7 @@ final class Picked {
   private final Names names;
   private final Edition edition;
 
-  Picked(Brief brief, Selection selection, SuitableJdks jdks, Names names, Edition edition) {
+  Contributions(Brief brief, Selection selection, SuitableJdks jdks, Names names, Edition edition) {
     this.brief = brief;
     this.selection = selection;
     this.jdks = jdks;
@@ -53,11 +54,11 @@ final class Picked {
   record Contributed(Contribution what, Cause cause) {}
 
   /** All contributions, in the order of the picks. */
-  List<Contributed> contributions() {
+  List<Contributed> inOrder() {
     List<Contributed> all = new ArrayList<>();
     add(all, edition.builds(), selection.build(), Key.BUILD);
     add(all, edition.languages(), selection.language(), Key.LANGUAGE);
-    add(all, edition.languages(), selection.alongside().replaceFirst("@.*", ""), Key.ALONGSIDE);
+    add(all, edition.languages(), VersionedId.read(selection.alongside()).id(), Key.ALONGSIDE);
     add(all, edition.frameworks(), selection.framework(), Key.FRAMEWORK);
     add(all, edition.packagings(), selection.packaging(), Key.PACKAGING);
     for (String id : selection.starters()) {

@@ -6,4 +6,4 @@ package vividtrellis.core.plan;
  *
  * @param mavenBase base address of the Maven repository, read from Maven's own super-POM
  */
-public record Surroundings(String mavenBase) {}
+public record GenerationInputs(String mavenBase) {}

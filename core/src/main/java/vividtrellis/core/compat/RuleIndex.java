@@ -13,7 +13,7 @@ import vividtrellis.core.catalog.Term.Variable;
  * Rules by the starters and extras that wake them: of a large edition's rules, few have anything to
  * say to a handful of picks. Immutable; shared between threads.
  */
-final class Watch {
+final class RuleIndex {
 
   private final List<Rule> rules;
 
@@ -31,14 +31,14 @@ final class Watch {
    * @param switches how many there are
    * @param number gives a term's switch
    */
-  Watch(Collection<Rule> rules, int switches, ToIntFunction<Term> number) {
+  RuleIndex(Collection<Rule> rules, int switches, ToIntFunction<Term> number) {
     this.rules = List.copyOf(rules);
     for (int s = 0; s < switches; s++) {
       first.add(new BitSet());
     }
     for (Rule rule : this.rules) {
       BitSet wake = new BitSet();
-      rule.when().stream().filter(Watch::wakes).mapToInt(number).forEach(wake::set);
+      rule.when().stream().filter(RuleIndex::wakes).mapToInt(number).forEach(wake::set);
       (wake.isEmpty() ? always : first.get(wake.nextSetBit(0))).set(wakers.size());
       wakers.add(wake);
     }

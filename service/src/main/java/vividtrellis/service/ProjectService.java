@@ -14,8 +14,8 @@ import vividtrellis.core.compat.Verdicts;
 import vividtrellis.core.pack.Archive;
 import vividtrellis.core.pack.Archives;
 import vividtrellis.core.pack.Receipt;
+import vividtrellis.core.plan.GenerationInputs;
 import vividtrellis.core.plan.ProjectPlanner;
-import vividtrellis.core.plan.Surroundings;
 import vividtrellis.core.render.FileSet;
 import vividtrellis.core.render.Renderer;
 
@@ -23,10 +23,10 @@ import vividtrellis.core.render.Renderer;
  * The straight line from a brief to an archive, with what varies between machines and days filled
  * in once, here.
  */
-public final class Workshop {
+public final class ProjectService {
 
   private final Editions editions;
-  private final Surroundings surroundings;
+  private final GenerationInputs inputs;
   private final Clock clock;
   private final Instant entryTime;
   private final String version;
@@ -37,14 +37,10 @@ public final class Workshop {
    * @param entryTime the time of every entry of an archive
    * @param version of this service
    */
-  public Workshop(
-      Editions editions,
-      Surroundings surroundings,
-      Clock clock,
-      Instant entryTime,
-      String version) {
+  public ProjectService(
+      Editions editions, GenerationInputs inputs, Clock clock, Instant entryTime, String version) {
     this.editions = editions;
-    this.surroundings = surroundings;
+    this.inputs = inputs;
     this.clock = clock;
     this.entryTime = entryTime;
     this.version = version;
@@ -101,7 +97,7 @@ public final class Workshop {
     }
     FileSet files =
         Renderer.render(
-            ProjectPlanner.plan(verdict, edition(verdict.edition()).orElseThrow(), surroundings));
+            ProjectPlanner.plan(verdict, edition(verdict.edition()).orElseThrow(), inputs));
     return Receipt.added(files, verdict.brief(), verdict.edition(), verdict.usedReach(), version);
   }
 

@@ -10,38 +10,38 @@ import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionedId;
 
 /** How picks are written: the words of each axis with what they fix. */
-final class Spelling {
+final class PickEncoding {
 
-  private final Board board;
+  private final CompiledEdition compiled;
 
-  Spelling(Board board) {
-    this.board = board;
+  PickEncoding(CompiledEdition compiled) {
+    this.compiled = compiled;
   }
 
   /** The words that can be picked on an axis, each with what it fixes. */
   Map<String, Map<Axis, BitSet>> wordsOf(Axis axis) {
     Map<String, Map<Axis, BitSet>> words = new LinkedHashMap<>();
-    for (Value value : board.values(axis)) {
+    for (Value value : compiled.values(axis)) {
       words.putIfAbsent(
-          value.id(), Map.of(axis, board.where(axis, v -> v.id().equals(value.id()))));
+          value.id(), Map.of(axis, compiled.where(axis, v -> v.id().equals(value.id()))));
       boolean levelled =
           (axis == Axis.LANGUAGE || axis == Axis.ALONGSIDE)
-              && Edition.find(board.edition().languages(), value.id())
+              && Edition.find(compiled.edition().languages(), value.id())
                   .map(Language::isLevelled)
                   .orElse(false);
       if (levelled) {
-        for (Value level : board.values(Axis.JVM)) {
+        for (Value level : compiled.values(Axis.JVM)) {
           words.put(
               VersionedId.word(value.id(), level.id()),
               Map.of(
                   axis,
-                  board.where(axis, v -> v.id().equals(value.id())),
+                  compiled.where(axis, v -> v.id().equals(value.id())),
                   Axis.JVM,
-                  board.where(Axis.JVM, level::equals)));
+                  compiled.where(Axis.JVM, level::equals)));
         }
       }
       if (axis == Axis.FRAMEWORK) {
-        board
+        compiled
             .line(value)
             .ifPresent(
                 line ->
@@ -49,10 +49,10 @@ final class Spelling {
                         VersionedId.word(value.id(), line.line()),
                         Map.of(
                             axis,
-                            board.where(
-                                axis, v -> board.line(v).filter(line::equals).isPresent()))));
+                            compiled.where(
+                                axis, v -> compiled.line(v).filter(line::equals).isPresent()))));
       }
-      words.putIfAbsent(value.word(), Map.of(axis, board.where(axis, value::equals)));
+      words.putIfAbsent(value.word(), Map.of(axis, compiled.where(axis, value::equals)));
     }
     return words;
   }
@@ -60,7 +60,7 @@ final class Spelling {
   /** The words of an axis, and the ways of saying the same: a version by its first two numbers. */
   Map<String, Map<Axis, BitSet>> spellingsOf(Axis axis) {
     Map<String, Map<Axis, BitSet>> all = new LinkedHashMap<>(wordsOf(axis));
-    for (Value value : board.values(axis)) {
+    for (Value value : compiled.values(axis)) {
       Version version = value.version();
       if (version != null && axis != Axis.FRAMEWORK) {
         String line = version.line();
@@ -68,7 +68,7 @@ final class Spelling {
             VersionedId.word(value.id(), line),
             Map.of(
                 axis,
-                board.where(
+                compiled.where(
                     axis, v -> v.id().equals(value.id()) && v.required().line().equals(line))));
       }
     }

@@ -32,7 +32,7 @@ import vividtrellis.core.version.VersionedId;
  * An edition as numbers: every axis a choice, every starter and extra a switch, every blocking rule
  * a clause of the same number. Built once for an edition and its rules; shared between threads.
  */
-final class Board {
+final class CompiledEdition {
 
   private static final Set<Variable> OF_A_JOINT =
       Set.of(Variable.FRAMEWORK, Variable.SERVLET, Variable.JVM, Variable.JDK, Variable.LANGUAGE);
@@ -52,15 +52,15 @@ final class Board {
   private final Map<String, Integer> extras = new LinkedHashMap<>();
   private final String[] starterIds;
   private final List<Rule> blocking;
-  private final Watch lighter;
-  private final Map<String, List<Rule>> lighterById;
-  private final Map<String, List<OfSwitches>> lighterOfSwitches = new HashMap<>();
+  private final RuleIndex advisories;
+  private final Map<String, List<Rule>> advisoriesById;
+  private final Map<String, List<SwitchRule>> advisoriesOfSwitches = new HashMap<>();
   private final Map<String, String> labels = new HashMap<>();
-  private final Watch ofJoints;
+  private final RuleIndex ofJoints;
   private final List<Rule> ofJdks;
   private final Problem problem;
   private final Cautions cautions;
-  private final Kept kept = new Kept(this);
+  private final AnswerCache kept = new AnswerCache(this);
 
   /**
    * For an edition.
@@ -68,17 +68,17 @@ final class Board {
    * @param rules its own, those that follow from it, and those that come on top
    * @param editions ids of all editions that can be pinned
    */
-  Board(Edition edition, List<Rule> rules, List<String> editions) {
+  CompiledEdition(Edition edition, List<Rule> rules, List<String> editions) {
     this.edition = edition;
     this.editions = List.copyOf(editions);
     for (Axis axis : Axis.values()) {
       values.put(axis, List.copyOf(axis.values(edition)));
     }
     readLines();
-    Spelling spelling = new Spelling(this);
+    PickEncoding encoding = new PickEncoding(this);
     for (Axis axis : Axis.values()) {
-      words.put(axis, spelling.wordsOf(axis));
-      spellings.put(axis, spelling.spellingsOf(axis));
+      words.put(axis, encoding.wordsOf(axis));
+      spellings.put(axis, encoding.spellingsOf(axis));
     }
     columns = columnsOf();
     levels = levelsOf();
@@ -101,19 +101,19 @@ final class Board {
     }
     blocking = rules.stream().filter(Rule::blocks).toList();
     List<Rule> telling = rules.stream().filter(rule -> !rule.blocks()).toList();
-    lighter = new Watch(telling, switches(), this::switchOf);
-    lighterById = telling.stream().collect(Collectors.groupingBy(Rule::id));
-    lighterById.forEach(
+    advisories = new RuleIndex(telling, switches(), this::switchOf);
+    advisoriesById = telling.stream().collect(Collectors.groupingBy(Rule::id));
+    advisoriesById.forEach(
         (id, all) ->
-            OfSwitches.of(all, this::switchOf)
-                .ifPresent(numbered -> lighterOfSwitches.put(id, numbered)));
+            SwitchRule.of(all, this::switchOf)
+                .ifPresent(numbered -> advisoriesOfSwitches.put(id, numbered)));
     edition.options().forEach(each -> labels.putIfAbsent(each.id(), each.about().label()));
     ofJdks = rules.stream().filter(SuitableJdks::concern).toList();
     List<Rule> ofSome =
         telling.stream()
             .filter(rule -> rule.when().stream().map(Term::variable).anyMatch(OF_A_JOINT::contains))
             .toList();
-    ofJoints = new Watch(ofSome, switches(), this::switchOf);
+    ofJoints = new RuleIndex(ofSome, switches(), this::switchOf);
     List<Integer> sizes = new ArrayList<>();
     for (Axis axis : Axis.values()) {
       sizes.add(values(axis).size());
@@ -146,7 +146,7 @@ final class Board {
   }
 
   /** Answers that many questions share. */
-  Kept kept() {
+  AnswerCache kept() {
     return kept;
   }
 
@@ -179,21 +179,21 @@ final class Board {
   }
 
   /** Rules that only tell and may have something to say to a selection. */
-  List<Rule> lighter(Selection selection) {
+  List<Rule> advisories(Selection selection) {
     BitSet on = new BitSet();
     selection.starters().forEach(id -> switchOf("starter", id).ifPresent(on::set));
     selection.extras().forEach(id -> switchOf("extra", id).ifPresent(on::set));
-    return lighter.awake(on);
+    return advisories.awake(on);
   }
 
   /** Those of one id. */
-  List<Rule> lighter(String id) {
-    return lighterById.getOrDefault(id, List.of());
+  List<Rule> advisories(String id) {
+    return advisoriesById.getOrDefault(id, List.of());
   }
 
   /** The same as numbers; empty if they look at more than starters and extras. */
-  Optional<List<OfSwitches>> ofSwitches(String id) {
-    return Optional.ofNullable(lighterOfSwitches.get(id));
+  Optional<List<SwitchRule>> ofSwitches(String id) {
+    return Optional.ofNullable(advisoriesOfSwitches.get(id));
   }
 
   /** What an option is called; its id if there is none. */

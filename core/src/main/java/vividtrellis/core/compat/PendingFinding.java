@@ -7,9 +7,9 @@ import java.util.Optional;
 import vividtrellis.core.brief.Complaint;
 import vividtrellis.core.catalog.Evidence;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.compat.Assumptions.Assumption;
+import vividtrellis.core.compat.Assumptions.Unknown;
 import vividtrellis.core.compat.Conflicts.Conflict;
-import vividtrellis.core.compat.Pins.Pin;
-import vividtrellis.core.compat.Pins.Unknown;
 import vividtrellis.core.compat.Verdict.Finding;
 import vividtrellis.core.compat.Verdict.Remedy;
 import vividtrellis.core.compat.Verdict.Severity;
@@ -17,34 +17,34 @@ import vividtrellis.core.compat.Verdict.Severity;
 /**
  * A finding before its ways out are known.
  *
- * @param mending the single changes that may mend it
+ * @param candidates the single changes that may mend it
  * @param rule what a way out has to clear besides blockers; empty for a blocker
  */
-record Draft(
+record PendingFinding(
     Severity severity,
     String id,
     List<String> picks,
     String because,
     List<Evidence> evidence,
-    List<Change> mending,
+    List<Change> candidates,
     Optional<Rule> rule) {
 
   /** A finding of the service's own, whose sentence stands under its id. */
-  static Draft plain(
+  static PendingFinding plain(
       Severity severity,
       String id,
       List<String> picks,
       Map<String, String> args,
-      List<Change> mending) {
-    return new Draft(
-        severity, id, picks, Sentences.say(id, args), List.of(), mending, Optional.empty());
+      List<Change> candidates) {
+    return new PendingFinding(
+        severity, id, picks, Sentences.say(id, args), List.of(), candidates, Optional.empty());
   }
 
   Finding finding(List<Remedy> remedies) {
     return new Finding(severity, id, picks, because, evidence, remedies);
   }
 
-  static Draft of(Complaint complaint) {
+  static PendingFinding of(Complaint complaint) {
     Map<String, String> args = new HashMap<>(complaint.args());
     args.put("better", String.valueOf(complaint.better()));
     String better = complaint.better();
@@ -59,7 +59,7 @@ record Draft(
     return plain(severity, complaint.code(), List.of(complaint.key().pointer()), args, changes);
   }
 
-  static Draft of(Unknown unknown) {
+  static PendingFinding of(Unknown unknown) {
     return plain(
         Severity.BLOCKER,
         unknown.sentence(),
@@ -69,15 +69,15 @@ record Draft(
   }
 
   /** A conflict is known by its first rule; when it takes several, all of them are told. */
-  static Draft of(Conflict conflict, List<Change> mending) {
+  static PendingFinding of(Conflict conflict, List<Change> candidates) {
     List<Rule> rules = conflict.rules();
-    return new Draft(
+    return new PendingFinding(
         Severity.BLOCKER,
         rules.isEmpty() ? "picks-differ" : rules.get(0).id(),
-        conflict.picks().stream().map(Pin::pointer).toList(),
+        conflict.picks().stream().map(Assumption::pointer).toList(),
         Offers.because(rules),
         rules.stream().flatMap(rule -> rule.evidence().stream()).distinct().toList(),
-        mending,
+        candidates,
         Optional.empty());
   }
 }

@@ -6,15 +6,15 @@ import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.core.compat.Editions;
 import vividtrellis.core.pack.Archives;
 
-/** The workshop over the shipped edition, with a clock of the test's own. */
-public final class TestWorkshop {
+/** The service over the shipped edition, with a clock of the test's own. */
+public final class TestProjectService {
 
-  private TestWorkshop() {}
+  private TestProjectService() {}
 
-  public static Workshop at(Clock clock) {
-    return new Workshop(
+  public static ProjectService at(Clock clock) {
+    return new ProjectService(
         new Editions(List.of(ShippedEdition.load()), ShippedEdition.load().id()),
-        ShippedEdition.surroundings(),
+        ShippedEdition.inputs(),
         clock,
         Archives.DEFAULT_TIME,
         "9.9");

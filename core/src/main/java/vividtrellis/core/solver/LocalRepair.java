@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
  * A quick look that spares a search: at a solution with some choices moved, and a few more that
  * have to move with them. What it sees is certain; where it sees nothing, a search has to tell.
  */
-final class Glance {
+final class LocalRepair {
 
   private static final int NONE = -1;
 
@@ -19,7 +19,7 @@ final class Glance {
   private final Problem problem;
   private final State state;
 
-  Glance(Problem problem, State state) {
+  LocalRepair(Problem problem, State state) {
     this.problem = problem;
     this.state = state;
   }

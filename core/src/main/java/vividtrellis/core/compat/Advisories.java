@@ -15,25 +15,26 @@ import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.compat.Assumptions.Assumption;
 import vividtrellis.core.compat.Axis.Value;
-import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.compat.Verdict.Severity;
 import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionedId;
 
 /** Cautions and notes: what is worth knowing and stops nothing. */
-final class Lighter {
+final class Advisories {
 
-  private final Board board;
+  private final CompiledEdition compiled;
   private final Brief brief;
-  private final List<Pin> pins;
+  private final List<Assumption> assumptions;
   private final Selection selection;
-  private final List<Draft> drafts = new ArrayList<>();
+  private final List<PendingFinding> pending = new ArrayList<>();
 
-  private Lighter(Brief brief, List<Pin> pins, Selection selection, Board board) {
-    this.board = board;
+  private Advisories(
+      Brief brief, List<Assumption> assumptions, Selection selection, CompiledEdition compiled) {
+    this.compiled = compiled;
     this.brief = brief;
-    this.pins = pins;
+    this.assumptions = assumptions;
     this.selection = selection;
   }
 
@@ -42,44 +43,48 @@ final class Lighter {
    *
    * @param remarks on names, texts and settings
    */
-  static List<Draft> of(
-      Brief brief, List<Pin> pins, Selection selection, List<Draft> remarks, Board board) {
-    Lighter lighter = new Lighter(brief, pins, selection, board);
-    lighter.rules();
-    lighter.standing();
-    lighter.longerSupported();
-    lighter.servlet();
-    lighter.stack();
-    lighter.planned();
-    lighter.drafts.addAll(remarks);
-    lighter.twice("starters", brief.starters());
-    lighter.twice("extras", brief.extras());
-    return lighter.drafts;
+  static List<PendingFinding> of(
+      Brief brief,
+      List<Assumption> assumptions,
+      Selection selection,
+      List<PendingFinding> remarks,
+      CompiledEdition compiled) {
+    Advisories advisories = new Advisories(brief, assumptions, selection, compiled);
+    advisories.rules();
+    advisories.standing();
+    advisories.longerSupported();
+    advisories.servlet();
+    advisories.stack();
+    advisories.planned();
+    advisories.pending.addAll(remarks);
+    advisories.twice("starters", brief.starters());
+    advisories.twice("extras", brief.extras());
+    return advisories.pending;
   }
 
   private void plain(Severity severity, String code, List<String> picks, Map<String, String> args) {
-    drafts.add(Draft.plain(severity, code, picks, args, List.of()));
+    pending.add(PendingFinding.plain(severity, code, picks, args, List.of()));
   }
 
   private void rules() {
-    for (Rule rule : board.lighter(selection)) {
+    for (Rule rule : compiled.advisories(selection)) {
       if (Rules.broken(rule, selection)) {
-        List<Pin> picks = Mending.picks(rule, pins, board);
-        drafts.add(
-            new Draft(
+        List<Assumption> picks = RepairCandidates.picks(rule, assumptions, compiled);
+        pending.add(
+            new PendingFinding(
                 Severity.CAUTION,
                 rule.id(),
-                picks.stream().map(Pin::pointer).toList(),
+                picks.stream().map(Assumption::pointer).toList(),
                 rule.because(),
                 rule.evidence(),
-                Mending.of(rule, picks, brief, board),
+                RepairCandidates.of(rule, picks, brief, compiled),
                 Optional.of(rule)));
       }
     }
   }
 
   private Optional<Value> framework() {
-    return board.values(Axis.FRAMEWORK).stream()
+    return compiled.values(Axis.FRAMEWORK).stream()
         .filter(value -> value.id().equals(selection.framework()))
         .filter(
             value ->
@@ -89,20 +94,20 @@ final class Lighter {
 
   private void standing() {
     Value value = framework().orElseThrow();
-    Optional<Line> line = board.line(value);
+    Optional<Line> line = compiled.line(value);
     if (line.isEmpty()) {
       return;
     }
-    Framework framework = board.edition().framework(value.id()).orElseThrow();
+    Framework framework = compiled.edition().framework(value.id()).orElseThrow();
     Standings.code(line.get(), value)
         .ifPresent(
             code ->
-                drafts.add(
-                    new Draft(
+                pending.add(
+                    new PendingFinding(
                         Severity.CAUTION,
                         code,
                         List.of(Key.FRAMEWORK.pointer()),
-                        board.caution(value).orElseThrow(),
+                        compiled.caution(value).orElseThrow(),
                         List.of(new Evidence("registry", line.get().source())),
                         newer(framework, line.get()),
                         Optional.empty())));
@@ -125,10 +130,10 @@ final class Lighter {
   /** A note only: what is picked is in support, but something else will be so for longer. */
   private void longerSupported() {
     Value value = framework().orElseThrow();
-    Optional<Line> line = board.line(value);
+    Optional<Line> line = compiled.line(value);
     Version version = value.version();
     if (line.isPresent() && version != null && isPicked(Axis.FRAMEWORK)) {
-      Framework framework = board.edition().framework(value.id()).orElseThrow();
+      Framework framework = compiled.edition().framework(value.id()).orElseThrow();
       framework.lines().stream()
           .filter(each -> each.standing() == Standing.SUPPORTED)
           .findFirst()
@@ -148,13 +153,13 @@ final class Lighter {
                           Key.FRAMEWORK, VersionedId.word(framework.id(), newest.line()), 2)));
     }
     Optional<Level> level =
-        board.edition().levels().stream()
+        compiled.edition().levels().stream()
             .filter(each -> each.version().equals(selection.jvm()))
             .filter(each -> !each.longTerm())
             .findFirst();
     if (level.isPresent() && isPicked(Axis.JVM)) {
       Key key = brief.get(Key.JVM).isPresent() ? Key.JVM : Key.LANGUAGE;
-      board.values(Axis.JVM).stream()
+      compiled.values(Axis.JVM).stream()
           .findFirst()
           .ifPresent(
               longest ->
@@ -172,11 +177,12 @@ final class Lighter {
   }
 
   private boolean isPicked(Axis axis) {
-    return pins.stream().anyMatch(pin -> pin.narrowed().containsKey(axis));
+    return assumptions.stream().anyMatch(assumption -> assumption.narrowed().containsKey(axis));
   }
 
   private void note(String code, Key key, Map<String, String> args, Change change) {
-    drafts.add(Draft.plain(Severity.NOTE, code, List.of(key.pointer()), args, List.of(change)));
+    pending.add(
+        PendingFinding.plain(Severity.NOTE, code, List.of(key.pointer()), args, List.of(change)));
   }
 
   /** Which servers a war fits is not to be seen from its picks, so it is said. */
@@ -193,9 +199,9 @@ final class Lighter {
 
   /** That something serves though nothing was picked for it is not to be seen from the picks. */
   private void stack() {
-    Optional<StackRules.Resulting> resulting = StackRules.of(selection, board.edition());
+    Optional<StackRules.Resulting> resulting = StackRules.of(selection, compiled.edition());
     boolean picked =
-        board.edition().starters().stream()
+        compiled.edition().starters().stream()
             .anyMatch(each -> each.serves() != null && selection.starters().contains(each.id()));
     if (resulting.isPresent() && !picked) {
       List<String> starters = resulting.get().starters();
@@ -206,7 +212,8 @@ final class Lighter {
           Map.of(
               "label", resulting.get().stack().label(),
               "stack", resulting.get().stack().id(),
-              "starters", starters.stream().map(board::label).collect(Collectors.joining(", "))));
+              "starters",
+                  starters.stream().map(compiled::label).collect(Collectors.joining(", "))));
     }
   }
 
@@ -224,18 +231,18 @@ final class Lighter {
             case ALONGSIDE -> selection.alongside();
             case JVM, JDK -> "";
           };
-      if (axis != Axis.ALONGSIDE && isPlanned(board.options(axis), id)) {
-        planned(axis.key().pointer(), board.label(id.replaceFirst("@.*", "")));
+      if (axis != Axis.ALONGSIDE && isPlanned(compiled.options(axis), id)) {
+        planned(axis.key().pointer(), compiled.label(VersionedId.read(id).id()));
       }
     }
     for (int i = 0; i < brief.starters().size(); i++) {
-      if (isPlanned(board.edition().starters(), brief.starters().get(i))) {
-        planned("/starters/" + i, board.label(brief.starters().get(i)));
+      if (isPlanned(compiled.edition().starters(), brief.starters().get(i))) {
+        planned("/starters/" + i, compiled.label(brief.starters().get(i)));
       }
     }
     for (int i = 0; i < brief.extras().size(); i++) {
-      if (isPlanned(board.edition().extras(), brief.extras().get(i))) {
-        planned("/extras/" + i, board.label(brief.extras().get(i)));
+      if (isPlanned(compiled.edition().extras(), brief.extras().get(i))) {
+        planned("/extras/" + i, compiled.label(brief.extras().get(i)));
       }
     }
   }
@@ -245,7 +252,7 @@ final class Lighter {
   }
 
   private boolean isPlanned(List<? extends Option> options, String id) {
-    return board.mayBePlanned(id)
+    return compiled.mayBePlanned(id)
         && Edition.find(options, id).filter(option -> option.about().planned()).isPresent();
   }
 

@@ -6,31 +6,31 @@ import java.util.Objects;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.plan.BuildPart.Branch;
 import vividtrellis.core.plan.BuildPart.Leaf;
-import vividtrellis.core.plan.Words.Filled;
+import vividtrellis.core.plan.TemplateContext.Filled;
 
 /** Makes parts from trees of a catalog, and joins those of several picks. */
-final class Parts {
+final class TreeMerge {
 
-  private Parts() {}
+  private TreeMerge() {}
 
   /**
    * Takes over a tree of a catalog. A value that is filled with nothing drops out, and so does a
    * branch in which nothing is left for that reason.
    */
-  static List<BuildPart> of(Node.Fields fields, Words words, Cause cause) {
+  static List<BuildPart> of(Node.Fields fields, TemplateContext context, Cause cause) {
     List<BuildPart> parts = new ArrayList<>();
-    fields.values().forEach((name, value) -> add(parts, name, value, words, cause));
+    fields.values().forEach((name, value) -> add(parts, name, value, context, cause));
     return parts;
   }
 
   private static void add(
-      List<BuildPart> parts, String name, Node value, Words words, Cause cause) {
+      List<BuildPart> parts, String name, Node value, TemplateContext context, Cause cause) {
     if (value instanceof Node.Scalar scalar) {
       if (scalar.text() == null) {
         parts.add(new Leaf(name, null, cause));
         return;
       }
-      Filled filled = words.value(scalar.text());
+      Filled filled = context.value(scalar.text());
       if (!filled.text().isEmpty() || scalar.text().isEmpty()) {
         Cause all = filled.cause().map(cause::and).orElse(cause);
         parts.add(new Leaf(name, filled.text(), all));
@@ -40,9 +40,9 @@ final class Parts {
     List<BuildPart> nested = new ArrayList<>();
     boolean list = value instanceof Node.Items;
     if (value instanceof Node.Items items) {
-      items.values().forEach(each -> add(nested, "", each, words, cause));
+      items.values().forEach(each -> add(nested, "", each, context, cause));
     } else {
-      nested.addAll(of((Node.Fields) value, words, cause));
+      nested.addAll(of((Node.Fields) value, context, cause));
     }
     boolean empty =
         value instanceof Node.Items items

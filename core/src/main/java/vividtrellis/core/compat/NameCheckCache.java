@@ -27,7 +27,7 @@ import vividtrellis.core.version.VersionedId;
  * What is to say of a brief by its names, texts and settings alone. Picks change far more often
  * than names, so what was found for the last names is kept. Shared between threads.
  */
-final class Naming {
+final class NameCheckCache {
 
   private static final int MOST_KEPT = 256;
 
@@ -35,7 +35,7 @@ final class Naming {
   private final Set<String> dependencies;
   private final Set<String> made;
   private final Licences licences;
-  private final Cache<Named, List<Draft>> known =
+  private final Cache<Named, List<PendingFinding>> known =
       CacheBuilder.newBuilder().maximumSize(MOST_KEPT).build();
 
   /** What the answer depends on. */
@@ -53,7 +53,7 @@ final class Naming {
    * @param dependencies {@code group:artifact} of everything that a project can depend on
    * @param licences those whose text is at hand
    */
-  Naming(Edition edition, Set<String> dependencies, Licences licences) {
+  NameCheckCache(Edition edition, Set<String> dependencies, Licences licences) {
     this.edition = edition;
     this.dependencies = dependencies;
     this.made = made(edition);
@@ -61,16 +61,16 @@ final class Naming {
   }
 
   /** What blocks. */
-  List<Draft> faults(Brief brief) {
-    return all(brief).stream().filter(draft -> draft.severity() == Severity.BLOCKER).toList();
+  List<PendingFinding> faults(Brief brief) {
+    return all(brief).stream().filter(pending -> pending.severity() == Severity.BLOCKER).toList();
   }
 
   /** What is only worth knowing. */
-  List<Draft> remarks(Brief brief) {
-    return all(brief).stream().filter(draft -> draft.severity() != Severity.BLOCKER).toList();
+  List<PendingFinding> remarks(Brief brief) {
+    return all(brief).stream().filter(pending -> pending.severity() != Severity.BLOCKER).toList();
   }
 
-  private List<Draft> all(Brief brief) {
+  private List<PendingFinding> all(Brief brief) {
     Map<Key, String> named = new EnumMap<>(Key.class);
     brief
         .texts()
@@ -82,7 +82,7 @@ final class Naming {
             });
     Taken taken = taken(brief);
     Named key = new Named(named, taken, licences.askedAt(brief));
-    List<Draft> found = known.getIfPresent(key);
+    List<PendingFinding> found = known.getIfPresent(key);
     if (found == null) {
       found = List.copyOf(look(brief, taken));
       known.put(key, found);
@@ -155,17 +155,17 @@ final class Naming {
     return words;
   }
 
-  private List<Draft> look(Brief brief, Taken taken) {
-    List<Draft> faults = new ArrayList<>();
+  private List<PendingFinding> look(Brief brief, Taken taken) {
+    List<PendingFinding> faults = new ArrayList<>();
     for (Complaint complaint : BriefRules.complaints(brief, taken)) {
-      faults.add(Draft.of(complaint));
+      faults.add(PendingFinding.of(complaint));
     }
     licences.fault(brief).ifPresent(faults::add);
     Names names = Names.of(brief, taken);
     String coordinates = names.group() + ":" + names.artifact();
     if (dependencies.contains(coordinates)) {
       faults.add(
-          Draft.plain(
+          PendingFinding.plain(
               Severity.BLOCKER,
               "name-is-a-dependency",
               List.of(Key.NAME.pointer(), Key.GROUP.pointer()),

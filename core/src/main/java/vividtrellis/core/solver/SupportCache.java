@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * values, so it is worked out once and kept. Shared between threads; what is kept changes no
  * answer.
  */
-final class Outlook {
+final class SupportCache {
 
   private static final int MOST_KEPT = 1024;
 
@@ -56,7 +56,7 @@ final class Outlook {
   private final Cache<List<Integer>, Footing> footings = kept();
   private final Cache<Words, BitSet> lost = kept();
 
-  Outlook(Problem problem) {
+  SupportCache(Problem problem) {
     this.problem = problem;
   }
 

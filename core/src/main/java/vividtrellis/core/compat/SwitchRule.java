@@ -17,26 +17,26 @@ import vividtrellis.core.catalog.Term.Variable;
  * @param oneOn it is met when one of these is on
  * @param oneOff it is met when one of these is off
  */
-record OfSwitches(BitSet on, BitSet off, BitSet oneOn, BitSet oneOff) {
+record SwitchRule(BitSet on, BitSet off, BitSet oneOn, BitSet oneOff) {
 
   /**
    * The same rules as numbers; empty if one of them looks at more than starters and extras.
    *
    * @param number gives a term's switch
    */
-  static Optional<List<OfSwitches>> of(List<Rule> rules, ToIntFunction<Term> number) {
+  static Optional<List<SwitchRule>> of(List<Rule> rules, ToIntFunction<Term> number) {
     boolean all =
         rules.stream()
             .flatMap(rule -> Stream.concat(rule.when().stream(), Rules.remaining(rule).stream()))
             .map(Term::variable)
             .allMatch(each -> each == Variable.STARTER || each == Variable.EXTRA);
     return all
-        ? Optional.of(rules.stream().map(rule -> OfSwitches.of(rule, number)).toList())
+        ? Optional.of(rules.stream().map(rule -> SwitchRule.of(rule, number)).toList())
         : Optional.empty();
   }
 
-  private static OfSwitches of(Rule rule, ToIntFunction<Term> number) {
-    OfSwitches made = new OfSwitches(new BitSet(), new BitSet(), new BitSet(), new BitSet());
+  private static SwitchRule of(Rule rule, ToIntFunction<Term> number) {
+    SwitchRule made = new SwitchRule(new BitSet(), new BitSet(), new BitSet(), new BitSet());
     for (Term term : rule.when()) {
       (term.negated() ? made.off : made.on).set(number.applyAsInt(term));
     }
@@ -48,9 +48,9 @@ record OfSwitches(BitSet on, BitSet off, BitSet oneOn, BitSet oneOff) {
 
   /** Whether some switches, and no others, break it. */
   boolean isBrokenBy(BitSet picked) {
-    return Watch.isWithin(on, picked)
+    return RuleIndex.isWithin(on, picked)
         && !off.intersects(picked)
         && !oneOn.intersects(picked)
-        && Watch.isWithin(oneOff, picked);
+        && RuleIndex.isWithin(oneOff, picked);
   }
 }

@@ -11,8 +11,8 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.compat.Assumptions.Assumption;
 import vividtrellis.core.compat.Conflicts.Conflict;
-import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Search;
 
@@ -20,10 +20,10 @@ import vividtrellis.core.solver.Search;
  * Judges one brief, and changed ones beside it. The search is the same for all of them, since a new
  * one takes longer than most answers. One thread's work.
  */
-final class Judging implements Remedies.Judge {
+final class CheckSession implements RepairSearch.Judge {
 
-  private final Board board;
-  private final Naming naming;
+  private final CompiledEdition compiled;
+  private final NameCheckCache nameChecks;
   private final Search search;
   private final Avoidance avoidance;
 
@@ -47,7 +47,7 @@ final class Judging implements Remedies.Judge {
   /** A changed brief, with what was found out about it. */
   private final class Changed {
     private final Brief brief;
-    private final Pins pins;
+    private final Assumptions assumptions;
     private final boolean isLegible;
 
     /** What its picks leave of each axis. */
@@ -60,14 +60,15 @@ final class Judging implements Remedies.Judge {
 
     Changed(Brief brief) {
       this.brief = brief;
-      this.pins = new Pins(brief, board);
+      this.assumptions = new Assumptions(brief, compiled);
       this.isLegible =
-          pins.unknown().isEmpty() && (isNamedAlike(brief) || naming.faults(brief).isEmpty());
-      this.left = Suppliers.memoize(() -> fix(pins.pins()).left());
+          assumptions.unknown().isEmpty()
+              && (isNamedAlike(brief) || nameChecks.faults(brief).isEmpty());
+      this.left = Suppliers.memoize(() -> fix(assumptions.assumptions()).left());
     }
 
     Optional<Model> filledIn() {
-      return isFilledIn ? model : keep(Judging.this.filledIn(pins, left));
+      return isFilledIn ? model : keep(CheckSession.this.filledIn(assumptions, left));
     }
 
     /** A solution that has the same to tell as the one that is filled in. */
@@ -77,16 +78,17 @@ final class Judging implements Remedies.Judge {
       }
       List<Model> solving =
           known().stream()
-              .filter(each -> isOfFirstFramework(each) && isSolvedBy(each, pins.pins()))
-              .map(each -> new Model(each.values(), Pin.switches(pins.pins())))
+              .filter(
+                  each -> isOfFirstFramework(each) && isSolvedBy(each, assumptions.assumptions()))
+              .map(each -> new Model(each.values(), Assumption.switches(assumptions.assumptions())))
               .toList();
       return solving.isEmpty()
           ? filledIn()
           : solving.stream()
               // No caution beside those of the picks, and no other framework is more preferred.
-              .filter(each -> avoidance.isFree(pins.pins(), left, each))
+              .filter(each -> avoidance.isFree(assumptions.assumptions(), left, each))
               .findFirst()
-              .or(() -> keep(avoidance.filledIn(pins.pins(), left.get())));
+              .or(() -> keep(avoidance.filledIn(assumptions.assumptions(), left.get())));
     }
 
     private Optional<Model> keep(Optional<Model> found) {
@@ -116,27 +118,27 @@ final class Judging implements Remedies.Judge {
     return known;
   }
 
-  Judging(Board board, Naming naming, Desk desk) {
-    this.board = board;
-    this.naming = naming;
-    this.search = desk.search(board.problem());
-    this.avoidance = new Avoidance(board, desk);
+  CheckSession(CompiledEdition compiled, NameCheckCache nameChecks, Desk desk) {
+    this.compiled = compiled;
+    this.nameChecks = nameChecks;
+    this.search = desk.search(compiled.problem());
+    this.avoidance = new Avoidance(compiled, desk);
   }
 
   @Override
   public boolean fits(Brief brief) {
     Changed changed = changed(brief);
-    return changed.isLegible && isSolvable(changed.pins.pins());
+    return changed.isLegible && isSolvable(changed.assumptions.assumptions());
   }
 
   /** Changed briefs are much alike, so the last solution is often one of the next brief too. */
-  private boolean isSolvable(List<Pin> pins) {
+  private boolean isSolvable(List<Assumption> assumptions) {
     for (Model known : known()) {
-      if (isSolvedBy(known, pins)) {
+      if (isSolvedBy(known, assumptions)) {
         return true;
       }
     }
-    Optional<Model> solved = fix(pins).solve();
+    Optional<Model> solved = fix(assumptions).solve();
     solved.ifPresent(model -> last = model);
     return solved.isPresent();
   }
@@ -148,57 +150,65 @@ final class Judging implements Remedies.Judge {
     return known;
   }
 
-  private boolean isSolvedBy(Model model, List<Pin> pins) {
-    for (Pin pin : pins) {
-      for (Map.Entry<Axis, BitSet> each : pin.narrowed().entrySet()) {
+  private boolean isSolvedBy(Model model, List<Assumption> assumptions) {
+    for (Assumption assumption : assumptions) {
+      for (Map.Entry<Axis, BitSet> each : assumption.narrowed().entrySet()) {
         if (!each.getValue().get(model.values().get(each.getKey().number()))) {
           return false;
         }
       }
     }
-    return board.problem().isSolution(model.values(), Pin.switches(pins));
+    return compiled.problem().isSolution(model.values(), Assumption.switches(assumptions));
   }
 
   @Override
-  public Remedies.Left left(Brief brief) {
-    Pins pins = new Pins(brief, board);
-    List<Draft> drafts = named(brief, pins);
+  public RepairSearch.Left left(Brief brief) {
+    Assumptions assumptions = new Assumptions(brief, compiled);
+    List<PendingFinding> pending = named(brief, assumptions);
     int broken =
-        board.problem().broken(Pin.switches(pins.pins()), Pin.left(pins.pins())).cardinality();
+        compiled
+            .problem()
+            .broken(
+                Assumption.switches(assumptions.assumptions()),
+                Assumption.left(assumptions.assumptions()))
+            .cardinality();
     // Rules that are at odds only together are found one at a time.
-    int much = drafts.size() + broken + (broken == 0 && !isSolvable(pins.pins()) ? 1 : 0);
-    return new Remedies.Left(
+    int much =
+        pending.size() + broken + (broken == 0 && !isSolvable(assumptions.assumptions()) ? 1 : 0);
+    return new RepairSearch.Left(
         much,
         () ->
-            !drafts.isEmpty()
-                ? drafts.get(0).mending()
-                : Conflicts.among(pins.pins(), board, search, 1).stream()
+            !pending.isEmpty()
+                ? pending.get(0).candidates()
+                : Conflicts.among(assumptions.assumptions(), compiled, search, 1).stream()
                     .findFirst()
-                    .map(conflict -> Mending.of(conflict, brief, board))
+                    .map(conflict -> RepairCandidates.of(conflict, brief, compiled))
                     .orElse(List.of()));
   }
 
-  private List<Draft> named(Brief brief, Pins pins) {
-    List<Draft> drafts = new ArrayList<>(isNamedAlike(brief) ? List.of() : naming.faults(brief));
-    pins.unknown().forEach(unknown -> drafts.add(Draft.of(unknown)));
-    return drafts;
+  private List<PendingFinding> named(Brief brief, Assumptions assumptions) {
+    List<PendingFinding> pending =
+        new ArrayList<>(isNamedAlike(brief) ? List.of() : nameChecks.faults(brief));
+    assumptions.unknown().forEach(unknown -> pending.add(PendingFinding.of(unknown)));
+    return pending;
   }
 
   /** Everything that blocks a brief, for which {@link #selection(Brief, Pins)} was asked before. */
-  List<Draft> blockers(Brief brief, Pins pins) {
-    List<Draft> drafts = named(brief, pins);
+  List<PendingFinding> blockers(Brief brief, Assumptions assumptions) {
+    List<PendingFinding> pending = named(brief, assumptions);
     if (found != null) {
-      return drafts;
+      return pending;
     }
-    for (Conflict conflict : Conflicts.among(pins.pins(), board, search, Conflicts.MOST)) {
-      drafts.add(Draft.of(conflict, Mending.of(conflict, brief, board)));
+    for (Conflict conflict :
+        Conflicts.among(assumptions.assumptions(), compiled, search, Conflicts.MOST)) {
+      pending.add(PendingFinding.of(conflict, RepairCandidates.of(conflict, brief, compiled)));
     }
-    return drafts;
+    return pending;
   }
 
   /** What is worth knowing about its names, texts and settings and blocks nothing. */
-  List<Draft> remarks(Brief brief) {
-    return naming.remarks(brief);
+  List<PendingFinding> remarks(Brief brief) {
+    return nameChecks.remarks(brief);
   }
 
   /**
@@ -206,19 +216,19 @@ final class Judging implements Remedies.Judge {
    * another one of its id.
    */
   boolean clears(Rule rule, Brief changed) {
-    Optional<List<OfSwitches>> numbered = board.ofSwitches(rule.id());
+    Optional<List<SwitchRule>> numbered = compiled.ofSwitches(rule.id());
     if (numbered.isPresent()) {
       Optional<BitSet> on = asItStands(changed);
       if (on.isPresent()) {
         return numbered.get().stream().noneMatch(each -> each.isBrokenBy(on.get()));
       }
     }
-    List<Rule> rules = board.lighter(rule.id());
+    List<Rule> rules = compiled.advisories(rule.id());
     Changed asked = changed(changed);
     return asked.isLegible
         && asked
             .filledIn()
-            .map(model -> selection(model, asked.pins))
+            .map(model -> selection(model, asked.assumptions))
             .filter(found -> rules.stream().noneMatch(each -> Rules.broken(each, found)))
             .isPresent();
   }
@@ -237,7 +247,7 @@ final class Judging implements Remedies.Judge {
     BitSet on = new BitSet();
     return turnOn("starter", changed.starters(), on)
             && turnOn("extra", changed.extras(), on)
-            && board.problem().isSolution(model.values(), on)
+            && compiled.problem().isSolution(model.values(), on)
         ? Optional.of(on)
         : Optional.empty();
   }
@@ -245,7 +255,7 @@ final class Judging implements Remedies.Judge {
   /** Gives whether the edition has all of them. */
   private boolean turnOn(String kind, List<String> ids, BitSet on) {
     for (String id : ids) {
-      Optional<Integer> which = board.switchOf(kind, id);
+      Optional<Integer> which = compiled.switchOf(kind, id);
       if (which.isEmpty()) {
         return false;
       }
@@ -255,24 +265,29 @@ final class Judging implements Remedies.Judge {
   }
 
   /** What a brief comes to when the rest is filled in; changed ones are then seen beside it. */
-  Optional<Selection> selection(Brief brief, Pins pins) {
-    found = filledIn(pins, () -> fix(pins.pins()).left()).orElse(null);
+  Optional<Selection> selection(Brief brief, Assumptions assumptions) {
+    found = filledIn(assumptions, () -> fix(assumptions.assumptions()).left()).orElse(null);
     of = brief;
-    named = naming.faults(brief).isEmpty() ? brief : null;
-    return Optional.ofNullable(found).map(model -> selection(model, pins));
+    named = nameChecks.faults(brief).isEmpty() ? brief : null;
+    return Optional.ofNullable(found).map(model -> selection(model, assumptions));
   }
 
   /** What a solution comes to; nothing is added to the picks. */
-  private Selection selection(Model model, Pins pins) {
-    return board.selection(model, pins.starters(), pins.extras());
+  private Selection selection(Model model, Assumptions assumptions) {
+    return compiled.selection(model, assumptions.starters(), assumptions.extras());
   }
 
   /** The most preferred of the solutions with no caution that can be avoided. */
-  private Optional<Model> filledIn(Pins pins, Supplier<BitSet[]> left) {
+  private Optional<Model> filledIn(Assumptions assumptions, Supplier<BitSet[]> left) {
     // What breaks a rule by itself has no solution; to find that out takes a search.
     boolean hopeless =
-        !board.problem().broken(Pin.switches(pins.pins()), Pin.left(pins.pins())).isEmpty();
-    return hopeless ? Optional.empty() : avoidance.filledIn(pins.pins(), left);
+        !compiled
+            .problem()
+            .broken(
+                Assumption.switches(assumptions.assumptions()),
+                Assumption.left(assumptions.assumptions()))
+            .isEmpty();
+    return hopeless ? Optional.empty() : avoidance.filledIn(assumptions.assumptions(), left);
   }
 
   /** Whatever speaks against what a brief comes to; it must fit. */
@@ -282,60 +297,62 @@ final class Judging implements Remedies.Judge {
   }
 
   private boolean isOfFirstFramework(Model model) {
-    String id = board.value(model, Axis.FRAMEWORK).id();
-    return board.values(Axis.FRAMEWORK).get(0).id().equals(id);
+    String id = compiled.value(model, Axis.FRAMEWORK).id();
+    return compiled.values(Axis.FRAMEWORK).get(0).id().equals(id);
   }
 
   private Set<String> troubles(Model model) {
     Set<String> troubles = avoidance.idsOf(model);
     // Another framework is another project, so to go there is no small change.
-    troubles.add("framework " + board.value(model, Axis.FRAMEWORK).id());
+    troubles.add("framework " + compiled.value(model, Axis.FRAMEWORK).id());
     return troubles;
   }
 
   /** The same for the picks as they stand, also where they are at odds. */
-  Set<String> standingTroubles(Pins pins) {
+  Set<String> standingTroubles(Assumptions assumptions) {
     Model model = found;
     if (model != null) {
       return troubles(model);
     }
-    BitSet on = Pin.switches(pins.pins());
-    Set<String> troubles = troubles(new Model(nearestModel(pins).values(), on));
+    BitSet on = Assumption.switches(assumptions.assumptions());
+    Set<String> troubles = troubles(new Model(nearestModel(assumptions).values(), on));
     // What a pick brings with it, it brings into every way out that keeps it.
-    List<Pin> switches = pins.pins().stream().filter(pin -> pin.which() >= 0).toList();
-    for (Pin pin : pins.pins()) {
-      List<Pin> alone = new ArrayList<>(switches);
-      if (pin.which() < 0) {
-        alone.add(pin);
+    List<Assumption> switches =
+        assumptions.assumptions().stream().filter(assumption -> assumption.which() >= 0).toList();
+    for (Assumption assumption : assumptions.assumptions()) {
+      List<Assumption> alone = new ArrayList<>(switches);
+      if (assumption.which() < 0) {
+        alone.add(assumption);
       }
       troubles.addAll(avoidance.idsOf(alone));
     }
     return troubles;
   }
 
-  private Search fix(List<Pin> some) {
+  private Search fix(List<Assumption> some) {
     search.again().only(new BitSet());
-    some.forEach(pin -> pin.fix(search));
+    some.forEach(assumption -> assumption.fix(search));
     return search;
   }
 
   /** While picks are at odds: what they come to when the last ones that do not fit are left out. */
-  Selection nearest(Pins pins) {
-    return board.selection(nearestModel(pins), pins.starters(), pins.extras());
+  Selection nearest(Assumptions assumptions) {
+    return compiled.selection(
+        nearestModel(assumptions), assumptions.starters(), assumptions.extras());
   }
 
-  private Model nearestModel(Pins pins) {
+  private Model nearestModel(Assumptions assumptions) {
     Model known = nearest;
     if (known != null) {
       return known;
     }
     search.again().only(new BitSet());
-    List<Pin> kept = new ArrayList<>();
-    for (Pin pin : pins.pins()) {
+    List<Assumption> kept = new ArrayList<>();
+    for (Assumption assumption : assumptions.assumptions()) {
       int mark = search.mark();
-      pin.fix(search);
+      assumption.fix(search);
       if (search.solve().isPresent()) {
-        kept.add(pin);
+        kept.add(assumption);
       } else {
         search.undo(mark);
       }

@@ -48,15 +48,15 @@ class EditionShelfTest {
     edition("new", "2099-01", DATA);
     Brief brief = Brief.empty().with(Key.NAME, "tide-board");
 
-    EditionShelf shelf = EditionShelf.load(Optional.of(folder));
+    EditionRepository repository = EditionRepository.load(Optional.of(folder));
 
-    assertThat(shelf.broken()).isEmpty();
-    assertThat(shelf.editions().ids()).containsExactly("2099-01", "2026-11", "2025-06");
-    assertThat(shelf.editions().of(brief).judge(brief, 2026).edition()).isEqualTo("2099-01");
+    assertThat(repository.broken()).isEmpty();
+    assertThat(repository.editions().ids()).containsExactly("2099-01", "2026-11", "2025-06");
+    assertThat(repository.editions().of(brief).judge(brief, 2026).edition()).isEqualTo("2099-01");
     Brief pinned = brief.with(Key.EDITION, "2025-06");
-    assertThat(shelf.editions().of(pinned).judge(pinned, 2026).edition()).isEqualTo("2025-06");
+    assertThat(repository.editions().of(pinned).judge(pinned, 2026).edition()).isEqualTo("2025-06");
     Brief unknown = brief.with(Key.EDITION, "1999-01");
-    assertThat(shelf.editions().of(unknown).judge(unknown, 2026).findings().get(0).because())
+    assertThat(repository.editions().of(unknown).judge(unknown, 2026).findings().get(0).because())
         .contains("2099-01", "2026-11", "2025-06");
   }
 
@@ -73,9 +73,9 @@ class EditionShelfTest {
         whole: {}
         """);
     Brief brief = Brief.empty().with(Key.NAME, "tide-board").withStarters(List.of("validation"));
-    Verdicts shipped = EditionShelf.load(Optional.empty()).editions().current();
-    Verdicts off = EditionShelf.load(Optional.empty(), "off").editions().current();
-    Verdicts ours = EditionShelf.load(Optional.empty(), own.toString()).editions().current();
+    Verdicts shipped = EditionRepository.load(Optional.empty()).editions().current();
+    Verdicts off = EditionRepository.load(Optional.empty(), "off").editions().current();
+    Verdicts ours = EditionRepository.load(Optional.empty(), own.toString()).editions().current();
 
     assertThat(off.judge(brief, 2026).brief().get(Key.FRAMEWORK)).contains("spring-boot@4.1.2");
     assertThat(ours.judge(brief, 2026).brief().get(Key.FRAMEWORK)).contains("spring-boot@4.1.1");
@@ -90,7 +90,7 @@ class EditionShelfTest {
     assertThat(project(ours, brief)).contains(ours.edition().reach().id());
 
     Files.writeString(own, "reach: 2");
-    assertThatThrownBy(() -> EditionShelf.load(Optional.empty(), own.toString()))
+    assertThatThrownBy(() -> EditionRepository.load(Optional.empty(), own.toString()))
         .isInstanceOf(InvalidEdition.class)
         .hasMessageContaining("vivid audit --reach");
   }
@@ -123,14 +123,14 @@ class EditionShelfTest {
     Files.writeString(folder.resolve("secret.yaml"), DATA);
     Files.createDirectories(folder.resolve("empty"));
 
-    EditionShelf shelf = EditionShelf.load(Optional.of(folder));
+    EditionRepository repository = EditionRepository.load(Optional.of(folder));
 
-    assertThat(shelf.editions().ids()).containsExactly("2026-11");
-    assertThat(shelf.broken().get("typing").toString())
+    assertThat(repository.editions().ids()).containsExactly("2026-11");
+    assertThat(repository.broken().get("typing").toString())
         .contains("data.yaml:1: unknown key 'lable'", "'label' is missing");
-    assertThat(shelf.broken().get("twin").toString()).contains("another edition", "2026-11");
-    assertThat(shelf.broken().get("outside").toString()).contains("no such file");
-    assertThat(shelf.broken().get("stuck").toString()).contains("Nothing goes.");
-    assertThat(shelf.broken().get("empty").toString()).contains("no such file");
+    assertThat(repository.broken().get("twin").toString()).contains("another edition", "2026-11");
+    assertThat(repository.broken().get("outside").toString()).contains("no such file");
+    assertThat(repository.broken().get("stuck").toString()).contains("Nothing goes.");
+    assertThat(repository.broken().get("empty").toString()).contains("no such file");
   }
 }

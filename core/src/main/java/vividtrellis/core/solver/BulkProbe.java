@@ -9,19 +9,19 @@ import java.util.Deque;
  * Looks at all switches at once: which a solution bears besides, and which none can have. What it
  * sees is certain; of switches in neither set a search has to tell.
  */
-final class Sweep {
+final class BulkProbe {
 
   private final Problem problem;
   private final State state;
 
-  Sweep(Problem problem, State state) {
+  BulkProbe(Problem problem, State state) {
     this.problem = problem;
     this.state = state;
   }
 
   /** Switches that can be turned on, with a few that they ask for, at the values of a solution. */
   BitSet borne(Model model) {
-    Outlook.Footing footing = problem.outlook().footing(model.values());
+    SupportCache.Footing footing = problem.support().footing(model.values());
     BitSet clashing = new BitSet(problem.switches);
     BitSet doubtful = new BitSet(problem.switches);
     BitSet on = model.on();
@@ -61,19 +61,19 @@ final class Sweep {
 
   /** Switches that no solution can have on, as things stand. */
   BitSet lost() {
-    BitSet lost = (BitSet) problem.outlook().lost(state).clone();
+    BitSet lost = (BitSet) problem.support().lost(state).clone();
     BitSet on = state.switchesOn();
     Deque<Integer> news = new ArrayDeque<>();
     for (int t = on.nextSetBit(0); t >= 0; t = on.nextSetBit(t + 1)) {
       for (int k : problem.wakes[t]) {
         int free = problem.wakers[k].length > 1 ? problem.onlySleeper(k, on) : -1;
-        if (free >= 0 && !lost.get(free) && problem.outlook().isLost(k, state, lost)) {
+        if (free >= 0 && !lost.get(free) && problem.support().isLost(k, state, lost)) {
           lost.set(free);
           news.add(free);
         }
       }
     }
-    problem.outlook().spread(news, lost, state, on);
+    problem.support().spread(news, lost, state, on);
     return lost;
   }
 }

@@ -17,28 +17,29 @@ import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.SuitableJdks;
 import vividtrellis.core.document.Node;
-import vividtrellis.core.plan.Picked.Contributed;
+import vividtrellis.core.plan.Contributions.Contributed;
 import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionedId;
 
 /** Gathers the words of a project: names, levels, versions, and what picks add to them. */
-final class Vocabulary {
+final class TemplateVariables {
 
   private static final Pattern ENVIRONMENT = Pattern.compile("\\$\\{([A-Z][A-Z0-9_]*)}");
 
-  private final Picked picked;
-  private final Words words = new Words();
+  private final Contributions picked;
+  private final TemplateContext context = new TemplateContext();
 
-  private Vocabulary(Picked picked) {
+  private TemplateVariables(Contributions picked) {
     this.picked = picked;
   }
 
-  static Words of(Picked picked, List<Contributed> contributions, Surroundings surroundings) {
-    Vocabulary vocabulary = new Vocabulary(picked);
-    vocabulary.names();
-    vocabulary.versions();
-    vocabulary.settings(surroundings);
-    vocabulary.starters();
+  static TemplateContext of(
+      Contributions picked, List<Contributed> contributions, GenerationInputs inputs) {
+    TemplateVariables variables = new TemplateVariables(picked);
+    variables.names();
+    variables.versions();
+    variables.settings(inputs);
+    variables.starters();
     // Where two picks give one word a meaning, the one that comes first wins, as with settings.
     Set<String> given = new HashSet<>();
     for (Contributed each : contributions) {
@@ -47,13 +48,13 @@ final class Vocabulary {
           .forEach(
               (word, value) -> {
                 if (given.add(word)) {
-                  vocabulary.words.put(word, vocabulary.words.value(value).text(), each.cause());
+                  variables.context.put(word, variables.context.value(value).text(), each.cause());
                 }
               });
     }
-    vocabulary.environment(contributions);
-    vocabulary.services(contributions);
-    return vocabulary.words;
+    variables.environment(contributions);
+    variables.services(contributions);
+    return variables.context;
   }
 
   /** What settings outside the local profile read from the environment. */
@@ -72,9 +73,9 @@ final class Vocabulary {
     List<Map<String, String>> entries = new ArrayList<>();
     names.forEach(
         (name, cause) ->
-            entries.add(Map.of("variable", words.marked(name, cause), "for", cause.because())));
-    words.put("environment", entries);
-    words.put("readsEnvironment", entries.isEmpty() ? "" : "yes");
+            entries.add(Map.of("variable", context.marked(name, cause), "for", cause.because())));
+    context.put("environment", entries);
+    context.put("readsEnvironment", entries.isEmpty() ? "" : "yes");
   }
 
   /**
@@ -93,15 +94,15 @@ final class Vocabulary {
           entries.add(
               Map.of(
                   "service",
-                  words.marked(each.cause().because(), each.cause()),
+                  context.marked(each.cause().because(), each.cause()),
                   "address",
                   "localhost:" + port));
         }
       }
     }
-    words.put("services", entries);
-    words.put("anyServices", entries.isEmpty() ? "" : "yes");
-    words.put("hasProduction", production ? "yes" : "");
+    context.put("services", entries);
+    context.put("anyServices", entries.isEmpty() ? "" : "yes");
+    context.put("hasProduction", production ? "yes" : "");
   }
 
   private void names() {
@@ -171,14 +172,14 @@ final class Vocabulary {
     return managed.isEmpty() || managed.get().equals(version) ? "" : version.text();
   }
 
-  private void settings(Surroundings surroundings) {
+  private void settings(GenerationInputs inputs) {
     Brief brief = picked.brief();
     put("port", brief.require(Key.PORT), Key.PORT);
     put("settingsFormat", brief.require(Key.FORMAT), Key.FORMAT);
     String mirror = brief.get(Key.MIRROR).orElse("").replaceFirst("/+$", "");
     put("mirror", mirror, Key.MIRROR);
     if (mirror.isEmpty()) {
-      words.put("mavenBase", surroundings.mavenBase());
+      context.put("mavenBase", inputs.mavenBase());
     } else {
       put("mavenBase", mirror, Key.MIRROR);
     }
@@ -192,16 +193,16 @@ final class Vocabulary {
           Cause.of("/starters/" + picked.brief().starters().indexOf(id), starter.about().label());
       entries.add(
           Map.of(
-              "label", words.marked(starter.about().label(), cause),
+              "label", context.marked(starter.about().label(), cause),
               "sentence", starter.about().summary(),
               "documentation", starter.about().documentation()));
     }
-    words.put("starters", entries);
-    words.put("anyStarters", entries.isEmpty() ? "" : "yes");
+    context.put("starters", entries);
+    context.put("anyStarters", entries.isEmpty() ? "" : "yes");
   }
 
   private void put(String word, String value, Key key) {
     String pick = picked.brief().get(key).orElse(value);
-    words.put(word, value, Cause.of(key.pointer(), key.word() + " " + pick));
+    context.put(word, value, Cause.of(key.pointer(), key.word() + " " + pick));
   }
 }

@@ -17,24 +17,24 @@ import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
-import vividtrellis.core.compat.Board.Column;
+import vividtrellis.core.compat.Assumptions.Assumption;
+import vividtrellis.core.compat.CompiledEdition.Column;
 import vividtrellis.core.compat.Lattice.Cell;
 import vividtrellis.core.compat.Lattice.Price;
 import vividtrellis.core.compat.Lattice.State;
-import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.solver.Model;
 
 /** Makes a lattice: every joint is asked for with both of its pins released. */
-final class Weaving {
+final class LatticeBuilder {
 
-  private final Board board;
-  private final List<Pin> all;
-  private final List<Pin> pins = new ArrayList<>();
+  private final CompiledEdition compiled;
+  private final List<Assumption> all;
+  private final List<Assumption> assumptions = new ArrayList<>();
   private final Optional<Selection> picked;
   private final List<Column> columns;
   private final List<Level> levels;
   private final List<BitSet> values;
-  private final Ground ground;
+  private final BaseGrid grid;
 
   /** By level, the words of the framework lines that can be had with it. */
   private final Map<Level, Set<String>> lines = new HashMap<>();
@@ -58,16 +58,20 @@ final class Weaving {
   private record Joint(
       Column column, Level level, boolean possible, @Nullable String why, BitSet starters) {}
 
-  private Weaving(List<Pin> all, Optional<Selection> picked, Board board) {
-    this.board = board;
+  private LatticeBuilder(
+      List<Assumption> all, Optional<Selection> picked, CompiledEdition compiled) {
+    this.compiled = compiled;
     this.all = all;
     this.picked = picked;
-    this.columns = board.columns();
-    this.levels = board.edition().levels();
+    this.columns = compiled.columns();
+    this.levels = compiled.edition().levels();
     all.forEach(this::release);
-    this.values = board.levels();
+    this.values = compiled.levels();
     this.here = picked();
-    this.ground = board.kept().ground(pins.stream().filter(pin -> pin.which() < 0).toList());
+    this.grid =
+        compiled
+            .kept()
+            .grid(assumptions.stream().filter(assumption -> assumption.which() < 0).toList());
   }
 
   /**
@@ -75,22 +79,26 @@ final class Weaving {
    *
    * @param picked what the picks come to, if they fit
    */
-  static Lattice of(List<Pin> pins, Optional<Selection> picked, Board board, Desk desk) {
-    return new Weaving(pins, picked, board).weave(desk);
+  static Lattice of(
+      List<Assumption> assumptions,
+      Optional<Selection> picked,
+      CompiledEdition compiled,
+      Desk desk) {
+    return new LatticeBuilder(assumptions, picked, compiled).weave(desk);
   }
 
-  private void release(Pin pin) {
+  private void release(Assumption assumption) {
     Map<Axis, BitSet> left = new EnumMap<>(Axis.class);
-    left.putAll(pin.narrowed());
+    left.putAll(assumption.narrowed());
     left.remove(Axis.FRAMEWORK);
     left.remove(Axis.JVM);
-    if (!left.isEmpty() || pin.which() >= 0) {
-      pins.add(new Pin(pin.pointer(), left, pin.which()));
+    if (!left.isEmpty() || assumption.which() >= 0) {
+      assumptions.add(new Assumption(assumption.pointer(), left, assumption.which()));
     }
   }
 
   private Lattice weave(Desk desk) {
-    Feasibility reach = new Feasibility(pins, board, desk);
+    Feasibility reach = new Feasibility(assumptions, compiled, desk);
     stuck = reach.model().isEmpty();
     priced = !stuck && bearsPicked(reach);
     if (priced) {
@@ -108,7 +116,7 @@ final class Weaving {
     Joint at = here < 0 ? null : joints.get(here);
     List<Cell> cells = joints.stream().map(joint -> cell(joint, at)).toList();
     return new Lattice(
-        columns.stream().map(Weaving::column).toList(),
+        columns.stream().map(LatticeBuilder::column).toList(),
         levels.stream()
             .map(
                 level ->
@@ -119,11 +127,11 @@ final class Weaving {
   }
 
   private List<Lattice.Strip> strips() {
-    int starters = board.edition().starters().size();
-    return pins.stream()
-        .map(Pin::which)
+    int starters = compiled.edition().starters().size();
+    return assumptions.stream()
+        .map(Assumption::which)
         .filter(which -> which >= 0 && which < starters)
-        .map(which -> new Lattice.Strip(board.starter(which), across(which)))
+        .map(which -> new Lattice.Strip(compiled.starter(which), across(which)))
         .toList();
   }
 
@@ -132,7 +140,7 @@ final class Weaving {
     for (int c = 0; c < columns.size(); c++) {
       boolean any = false;
       for (int l = 0; l < levels.size() && !any; l++) {
-        Ground.Joint joint = ground.at(l, c);
+        BaseGrid.Joint joint = grid.at(l, c);
         any = joint.isPossible() && joint.borne().get(which);
       }
       possible.add(any);
@@ -165,7 +173,7 @@ final class Weaving {
     int columns = this.columns.size();
     return here >= 0
         && reach.with(
-            Ground.pin(this.columns.get(here % columns), values.get(here / columns)),
+            BaseGrid.assumption(this.columns.get(here % columns), values.get(here / columns)),
             there -> there.model().isPresent());
   }
 
@@ -175,7 +183,7 @@ final class Weaving {
     for (int c = 0; c < columns.size(); c++) {
       int column = c;
       reach.with(
-          new Pin("", Map.of(Axis.FRAMEWORK, columns.get(c).values()), -1),
+          new Assumption("", Map.of(Axis.FRAMEWORK, columns.get(c).values()), -1),
           along -> {
             along.model();
             for (int l = 0; l < levels.size(); l++) {
@@ -190,12 +198,12 @@ final class Weaving {
   private Joint joint(int l, int c, Feasibility reach, Feasibility along) {
     Column column = columns.get(c);
     Level level = levels.get(l);
-    Ground.Joint bare = ground.at(l, c);
+    BaseGrid.Joint bare = grid.at(l, c);
     if (!bare.isPossible()) {
       return new Joint(column, level, false, bare.why(), bare.borne());
     }
     return along.with(
-        new Pin("", Map.of(Axis.JVM, values.get(l)), -1),
+        new Assumption("", Map.of(Axis.JVM, values.get(l)), -1),
         there -> {
           if (there.model().isEmpty()) {
             String why = Offers.because((stuck ? reach : there).reasons());
@@ -204,7 +212,7 @@ final class Weaving {
           BitSet starters = new BitSet();
           if (priced) {
             starters.or(there.borne());
-            starters.clear(board.edition().starters().size(), board.switches());
+            starters.clear(compiled.edition().starters().size(), compiled.switches());
           }
           return new Joint(column, level, true, caution(column, there), starters);
         });
@@ -237,10 +245,10 @@ final class Weaving {
 
   /** While the picks are at odds, a joint is picked if they say so outright. */
   private boolean isPinned(Axis axis, BitSet here) {
-    boolean pinned = all.stream().anyMatch(pin -> pin.narrowed().containsKey(axis));
+    boolean pinned = all.stream().anyMatch(assumption -> assumption.narrowed().containsKey(axis));
     return pinned
         && all.stream()
-            .map(pin -> pin.narrowed().get(axis))
+            .map(assumption -> assumption.narrowed().get(axis))
             .allMatch(values -> values == null || values.intersects(here));
   }
 
@@ -275,16 +283,16 @@ final class Weaving {
   private record Caution(String text, boolean certain) {}
 
   private @Nullable Caution caution(Model model) {
-    Optional<String> standing = board.caution(board.value(model, Axis.FRAMEWORK));
+    Optional<String> standing = compiled.caution(compiled.value(model, Axis.FRAMEWORK));
     if (standing.isPresent()) {
       return new Caution(standing.get(), false);
     }
-    if (!board.cautions().hasOfJoint(model)) {
+    if (!compiled.cautions().hasOfJoint(model)) {
       return null;
     }
     Selection selection = null;
-    for (Rule rule : board.ofJoints(model.on())) {
-      selection = selection == null ? board.selection(model) : selection;
+    for (Rule rule : compiled.ofJoints(model.on())) {
+      selection = selection == null ? compiled.selection(model) : selection;
       if (Rules.broken(rule, selection)) {
         return new Caution(rule.because(), isOfLevel(rule));
       }
@@ -317,7 +325,7 @@ final class Weaving {
     String[] ids = new String[starters.cardinality()];
     int next = 0;
     for (int s = starters.nextSetBit(0); s >= 0; s = starters.nextSetBit(s + 1)) {
-      ids[next++] = board.starter(s);
+      ids[next++] = compiled.starter(s);
     }
     return Collections.unmodifiableList(Arrays.asList(ids));
   }
@@ -325,9 +333,9 @@ final class Weaving {
   /** The picked starters that cannot be had at a joint even without the others. */
   private List<String> dropped(Joint joint) {
     BitSet dropped = new BitSet();
-    for (Pin pin : pins) {
-      int which = pin.which();
-      if (which >= 0 && which < board.edition().starters().size()) {
+    for (Assumption assumption : assumptions) {
+      int which = assumption.which();
+      if (which >= 0 && which < compiled.edition().starters().size()) {
         dropped.set(which, !joint.starters().get(which));
       }
     }

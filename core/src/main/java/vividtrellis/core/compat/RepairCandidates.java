@@ -14,9 +14,9 @@ import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
+import vividtrellis.core.compat.Assumptions.Assumption;
 import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.compat.Conflicts.Conflict;
-import vividtrellis.core.compat.Pins.Pin;
 import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionedId;
 
@@ -24,32 +24,32 @@ import vividtrellis.core.version.VersionedId;
  * The single changes that may mend something, gentlest first. Whatever clears a conflict changes
  * one of its picks or adds what one of its rules asks for; all of that is here.
  */
-final class Mending {
+final class RepairCandidates {
 
-  private final Board board;
+  private final CompiledEdition compiled;
   private final Brief brief;
   private final Set<Change> changes = new LinkedHashSet<>();
 
-  private Mending(Board board, Brief brief) {
-    this.board = board;
+  private RepairCandidates(CompiledEdition compiled, Brief brief) {
+    this.compiled = compiled;
     this.brief = brief;
   }
 
   /** What may mend a conflict. */
-  static List<Change> of(Conflict conflict, Brief brief, Board board) {
-    Mending mending = new Mending(board, brief);
-    conflict.rules().forEach(mending::additions);
-    conflict.rules().forEach(mending::exceptions);
-    conflict.picks().forEach(mending::other);
-    return mending.sorted();
+  static List<Change> of(Conflict conflict, Brief brief, CompiledEdition compiled) {
+    RepairCandidates candidates = new RepairCandidates(compiled, brief);
+    conflict.rules().forEach(candidates::additions);
+    conflict.rules().forEach(candidates::exceptions);
+    conflict.picks().forEach(candidates::other);
+    return candidates.sorted();
   }
 
   /** What may mend a rule that only tells: something that is asked for, or less of what asks. */
-  static List<Change> of(Rule rule, List<Pin> picks, Brief brief, Board board) {
-    Mending mending = new Mending(board, brief);
-    mending.additions(rule);
-    picks.forEach(mending::other);
-    return mending.sorted();
+  static List<Change> of(Rule rule, List<Assumption> picks, Brief brief, CompiledEdition compiled) {
+    RepairCandidates candidates = new RepairCandidates(compiled, brief);
+    candidates.additions(rule);
+    picks.forEach(candidates::other);
+    return candidates.sorted();
   }
 
   private List<Change> sorted() {
@@ -82,12 +82,12 @@ final class Mending {
     }
   }
 
-  private void other(Pin pin) {
-    if (pin.which() >= 0) {
-      listed(pin);
+  private void other(Assumption assumption) {
+    if (assumption.which() >= 0) {
+      listed(assumption);
       return;
     }
-    Key key = Key.of(pin.pointer().substring(1)).orElseThrow();
+    Key key = Key.of(assumption.pointer().substring(1)).orElseThrow();
     String pick = brief.require(key);
     switch (key) {
       case FRAMEWORK -> frameworks(pick);
@@ -99,12 +99,13 @@ final class Mending {
     changes.add(new Change.Remove(key));
   }
 
-  private void listed(Pin pin) {
-    boolean extra = pin.pointer().startsWith("/extras/");
-    int at = Integer.parseInt(pin.pointer().substring(pin.pointer().lastIndexOf('/') + 1));
+  private void listed(Assumption assumption) {
+    boolean extra = assumption.pointer().startsWith("/extras/");
+    int at =
+        Integer.parseInt(assumption.pointer().substring(assumption.pointer().lastIndexOf('/') + 1));
     String id = (extra ? brief.extras() : brief.starters()).get(at);
     if (!extra) {
-      for (String each : board.kin(pin.which())) {
+      for (String each : compiled.kin(assumption.which())) {
         if (!brief.starters().contains(each)) {
           changes.add(Change.swap("starter", id, each));
         }
@@ -117,10 +118,10 @@ final class Mending {
   private void frameworks(String pick) {
     String id = VersionedId.read(pick).id();
     Optional<Value> now =
-        board.values(Axis.FRAMEWORK).stream()
+        compiled.values(Axis.FRAMEWORK).stream()
             .filter(value -> value.word().equals(pick) || lineWord(value).equals(pick))
             .findFirst();
-    for (Value value : board.values(Axis.FRAMEWORK)) {
+    for (Value value : compiled.values(Axis.FRAMEWORK)) {
       boolean exact = now.isPresent() && now.get().word().equals(pick);
       if (exact
           && value.version() != null
@@ -129,7 +130,7 @@ final class Mending {
         changes.add(new Change.Move(Key.FRAMEWORK, value.word(), 1));
       }
     }
-    for (Value value : board.values(Axis.FRAMEWORK)) {
+    for (Value value : compiled.values(Axis.FRAMEWORK)) {
       String word = lineWord(value);
       if (value.id().equals(id) && !word.equals(now.map(this::lineWord).orElse(""))) {
         boolean up = now.isPresent() && isAbove(value.version(), now.get().version());
@@ -145,7 +146,7 @@ final class Mending {
   }
 
   private String lineWord(Value value) {
-    return board
+    return compiled
         .line(value)
         .map(Line::line)
         .map(line -> VersionedId.word(value.id(), line))
@@ -155,7 +156,7 @@ final class Mending {
   private void languages(Key key, String pick) {
     String id = VersionedId.read(pick).id();
     Axis axis = Axis.valueOf(key.name());
-    for (Value value : board.values(axis)) {
+    for (Value value : compiled.values(axis)) {
       if (!value.id().equals(id)) {
         changes.add(new Change.Move(key, value.id(), 6));
       } else if (value.version() == null) {
@@ -179,7 +180,7 @@ final class Mending {
     Key key = language.isEmpty() ? axis.key() : Key.LANGUAGE;
     Function<Version, String> word =
         level -> language.isEmpty() ? level.text() : VersionedId.word(language, level);
-    List<Version> all = board.values(axis).stream().map(Value::required).sorted().toList();
+    List<Version> all = compiled.values(axis).stream().map(Value::required).sorted().toList();
     all.stream()
         .filter(level -> level.compareTo(now) > 0)
         .forEach(level -> changes.add(new Change.Move(key, word.apply(level), 4)));
@@ -193,7 +194,7 @@ final class Mending {
   private void others(Key key, String pick) {
     Axis axis = Axis.valueOf(key.name());
     String id = VersionedId.read(pick).id();
-    for (Value value : board.values(axis)) {
+    for (Value value : compiled.values(axis)) {
       if (!value.id().equals(id)) {
         changes.add(new Change.Move(key, value.id(), 6));
       } else if (!value.word().equals(pick) && VersionedId.read(pick).isVersioned()) {
@@ -203,7 +204,7 @@ final class Mending {
   }
 
   /** The picks that a rule speaks of, when it holds against them. */
-  static List<Pin> picks(Rule rule, List<Pin> pins, Board board) {
+  static List<Assumption> picks(Rule rule, List<Assumption> assumptions, CompiledEdition compiled) {
     List<Term> terms = new ArrayList<>(rule.when());
     // What asks for another version of a pick speaks of that pick; of a starter that is not there,
     // it cannot.
@@ -211,26 +212,26 @@ final class Mending {
         .filter(term -> rule instanceof Rule.Range || rule instanceof Rule.Wants)
         .filter(term -> term.variable() != Variable.STARTER && term.variable() != Variable.EXTRA)
         .forEach(terms::add);
-    List<Pin> picks = new ArrayList<>();
-    for (Pin pin : pins) {
-      if (terms.stream().anyMatch(term -> speaksOf(term, pin, board))) {
-        picks.add(pin);
+    List<Assumption> picks = new ArrayList<>();
+    for (Assumption assumption : assumptions) {
+      if (terms.stream().anyMatch(term -> speaksOf(term, assumption, compiled))) {
+        picks.add(assumption);
       }
     }
     return picks;
   }
 
-  private static boolean speaksOf(Term term, Pin pin, Board board) {
+  private static boolean speaksOf(Term term, Assumption assumption, CompiledEdition compiled) {
     return switch (term.variable()) {
       case STARTER, EXTRA ->
           !term.negated()
-              && board
+              && compiled
                   .switchOf(term.variable().word(), String.valueOf(term.id()))
-                  .map(which -> which == pin.which())
+                  .map(which -> which == assumption.which())
                   .orElse(false);
-      case SERVLET -> pin.narrowed().containsKey(Axis.FRAMEWORK);
-      case LANGUAGE -> pin.narrowed().containsKey(Axis.LANGUAGE);
-      default -> pin.narrowed().containsKey(Axis.valueOf(term.variable().name()));
+      case SERVLET -> assumption.narrowed().containsKey(Axis.FRAMEWORK);
+      case LANGUAGE -> assumption.narrowed().containsKey(Axis.LANGUAGE);
+      default -> assumption.narrowed().containsKey(Axis.valueOf(term.variable().name()));
     };
   }
 }

@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Map;
-import vividtrellis.core.compat.Board.Column;
-import vividtrellis.core.compat.Pins.Pin;
+import vividtrellis.core.compat.Assumptions.Assumption;
+import vividtrellis.core.compat.CompiledEdition.Column;
 
 /**
  * What every joint of a lattice allows as long as no starter is picked: the ground that starters
- * stand on. Few different ones are ever asked for, so boards keep them. Immutable.
+ * stand on. Few different ones are ever asked for, so that they are kept. Immutable.
  */
-final class Ground {
+final class BaseGrid {
 
   private final List<Joint> joints = new ArrayList<>();
   private final int columns;
@@ -31,19 +31,19 @@ final class Ground {
   /**
    * Looks at all joints.
    *
-   * @param pins on axes, with framework and level released
+   * @param assumptions on axes, with framework and level released
    */
-  Ground(List<Pin> pins, Board board, Desk desk) {
-    Feasibility reach = new Feasibility(pins, board, desk);
+  BaseGrid(List<Assumption> assumptions, CompiledEdition compiled, Desk desk) {
+    Feasibility reach = new Feasibility(assumptions, compiled, desk);
     // Asked here once, so that no joint has to find out for itself what none of them bears.
     reach.borne();
     boolean stuck = reach.model().isEmpty();
-    columns = board.columns().size();
-    for (BitSet level : board.levels()) {
-      for (Column column : board.columns()) {
+    columns = compiled.columns().size();
+    for (BitSet level : compiled.levels()) {
+      for (Column column : compiled.columns()) {
         joints.add(
             reach.with(
-                pin(column, level),
+                assumption(column, level),
                 there ->
                     new Joint(
                         there.model().isPresent()
@@ -55,8 +55,8 @@ final class Ground {
   }
 
   /** What a joint fixes. */
-  static Pin pin(Column column, BitSet level) {
-    return new Pin("", Map.of(Axis.FRAMEWORK, column.values(), Axis.JVM, level), -1);
+  static Assumption assumption(Column column, BitSet level) {
+    return new Assumption("", Map.of(Axis.FRAMEWORK, column.values(), Axis.JVM, level), -1);
   }
 
   Joint at(int level, int column) {

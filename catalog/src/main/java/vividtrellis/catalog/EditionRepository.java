@@ -28,7 +28,7 @@ import vividtrellis.core.compat.Verdicts;
  * @param editions the sound ones
  * @param broken name of a folder to everything that is wrong in its edition
  */
-public record EditionShelf(Editions editions, Map<String, List<String>> broken) {
+public record EditionRepository(Editions editions, Map<String, List<String>> broken) {
 
   /** More folders than this are not looked at. */
   private static final int MOST = 50;
@@ -38,7 +38,7 @@ public record EditionShelf(Editions editions, Map<String, List<String>> broken) 
    *
    * @param folder whose folders hold an edition each; empty for none
    */
-  public static EditionShelf load(Optional<Path> folder) {
+  public static EditionRepository load(Optional<Path> folder) {
     return load(folder, "");
   }
 
@@ -50,11 +50,11 @@ public record EditionShelf(Editions editions, Map<String, List<String>> broken) 
    * @throws InvalidEdition when the file holds no reach
    * @throws UncheckedIOException when it cannot be read
    */
-  public static EditionShelf load(Optional<Path> folder, String reach) {
+  public static EditionRepository load(Optional<Path> folder, String reach) {
     UnaryOperator<Edition> reaching = reaching(reach);
     List<Edition> sound = new ArrayList<>(List.of(reaching.apply(ShippedEdition.load())));
     Map<String, List<String>> broken = new LinkedHashMap<>();
-    for (Path each : folder.map(EditionShelf::below).orElse(List.of())) {
+    for (Path each : folder.map(EditionRepository::below).orElse(List.of())) {
       String name = String.valueOf(each.getFileName());
       try {
         Edition edition = EditionLoader.load(file -> read(each, file));
@@ -74,7 +74,7 @@ public record EditionShelf(Editions editions, Map<String, List<String>> broken) 
       }
     }
     sound.sort(Comparator.comparing(Edition::id).reversed());
-    return new EditionShelf(new Editions(sound, sound.get(0).id()), broken);
+    return new EditionRepository(new Editions(sound, sound.get(0).id()), broken);
   }
 
   private static UnaryOperator<Edition> reaching(String reach) {

@@ -26,7 +26,7 @@ import vividtrellis.core.version.VersionedId;
  * another caution or to another framework come last. Before them, those that keep all picks come
  * before those that let one go; then shorter before longer, gentler before harsher.
  */
-final class Remedies {
+final class RepairSearch {
 
   private static final Set<String> UNRELIABLE =
       Set.of(Standing.PAST.name(), Standing.PRE_RELEASE.name());
@@ -101,7 +101,7 @@ final class Remedies {
     }
   }
 
-  private final Board board;
+  private final CompiledEdition compiled;
   private final Judge judge;
   private final int standing;
   private final Map<Brief, Left> judged = new HashMap<>();
@@ -115,8 +115,8 @@ final class Remedies {
    * @param standing how many blockers it has as it stands
    * @param before whatever speaks against it as it stands
    */
-  Remedies(Board board, Judge judge, int standing, Supplier<Set<String>> before) {
-    this.board = board;
+  RepairSearch(CompiledEdition compiled, Judge judge, int standing, Supplier<Set<String>> before) {
+    this.compiled = compiled;
     this.judge = judge;
     this.standing = standing;
     this.before = Suppliers.memoize(before::get);
@@ -356,7 +356,7 @@ final class Remedies {
     String id = listed.in() == null ? listed.out() : listed.in();
     String code =
         listed.out() == null ? "remedy-add" : listed.in() == null ? "remedy-drop" : "remedy-swap";
-    return Sentences.say(code, Map.of("label", board.label(String.valueOf(id))));
+    return Sentences.say(code, Map.of("label", compiled.label(String.valueOf(id))));
   }
 
   private String titleOf(Key key, String value) {
@@ -375,7 +375,7 @@ final class Remedies {
         Map.of(
             "key", key.word(),
             "value", value,
-            "label", board.label(named.id()),
+            "label", compiled.label(named.id()),
             "version", named.version()));
   }
 }

@@ -16,13 +16,13 @@ import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
 
 /** What can only be seen when all files of an edition are together: references and doubles. */
-final class EditionAudit {
+final class EditionValidator {
 
   private final Edition edition;
   private final Map<String, Fault> origins;
   private final List<Fault> faults = new ArrayList<>();
 
-  private EditionAudit(Edition edition, Map<String, Fault> origins) {
+  private EditionValidator(Edition edition, Map<String, Fault> origins) {
     this.edition = edition;
     this.origins = origins;
   }
@@ -33,16 +33,16 @@ final class EditionAudit {
    * @param origins where the option or rule of an id stands
    */
   static List<Fault> faults(Edition edition, Map<String, Fault> origins) {
-    EditionAudit audit = new EditionAudit(edition, origins);
-    audit.doubles("builds", edition.builds());
-    audit.doubles("languages", edition.languages());
-    audit.doubles("frameworks", edition.frameworks());
-    audit.doubles("starters", edition.starters());
-    audit.doubles("extras", edition.extras());
-    edition.options().forEach(audit::option);
-    audit.rules();
-    audit.circles();
-    return audit.faults;
+    EditionValidator validator = new EditionValidator(edition, origins);
+    validator.doubles("builds", edition.builds());
+    validator.doubles("languages", edition.languages());
+    validator.doubles("frameworks", edition.frameworks());
+    validator.doubles("starters", edition.starters());
+    validator.doubles("extras", edition.extras());
+    edition.options().forEach(validator::option);
+    validator.rules();
+    validator.circles();
+    return validator.faults;
   }
 
   private void fault(String id, String reason) {

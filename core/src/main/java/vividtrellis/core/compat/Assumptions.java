@@ -27,7 +27,7 @@ import vividtrellis.core.version.VersionedId;
  * What the picks of a brief fix, and what they name that the edition does not have. An unknown pick
  * leaves its axis as open as no pick, so that everything else is still judged.
  */
-final class Pins {
+final class Assumptions {
 
   /**
    * One pick of the user.
@@ -37,8 +37,8 @@ final class Pins {
    *     depend on the order of a map; empty for a starter or extra
    * @param which the switch it turns on; -1 for none
    */
-  record Pin(String pointer, Map<Axis, BitSet> narrowed, int which) {
-    Pin {
+  record Assumption(String pointer, Map<Axis, BitSet> narrowed, int which) {
+    Assumption {
       narrowed = narrowed.size() > 1 ? new EnumMap<>(narrowed) : narrowed;
     }
 
@@ -54,10 +54,10 @@ final class Pins {
      *
      * @return {@code null} where none speaks of it; empty where two fix it differently
      */
-    static @Nullable BitSet[] left(List<Pin> pins) {
+    static @Nullable BitSet[] left(List<Assumption> assumptions) {
       @Nullable BitSet[] left = new BitSet[Axis.values().length];
-      for (Pin pin : pins) {
-        for (Map.Entry<Axis, BitSet> each : pin.narrowed().entrySet()) {
+      for (Assumption assumption : assumptions) {
+        for (Map.Entry<Axis, BitSet> each : assumption.narrowed().entrySet()) {
           BitSet both = (BitSet) each.getValue().clone();
           BitSet before = left[each.getKey().number()];
           if (before != null) {
@@ -69,12 +69,12 @@ final class Pins {
       return left;
     }
 
-    /** The switches that some pins turn on. */
-    static BitSet switches(List<Pin> pins) {
+    /** The switches that some assumptions turn on. */
+    static BitSet switches(List<Assumption> assumptions) {
       BitSet on = new BitSet();
-      for (Pin pin : pins) {
-        if (pin.which() >= 0) {
-          on.set(pin.which());
+      for (Assumption assumption : assumptions) {
+        if (assumption.which() >= 0) {
+          on.set(assumption.which());
         }
       }
       return on;
@@ -109,15 +109,15 @@ final class Pins {
    */
   record Unknown(String pointer, String sentence, Map<String, String> args, List<Change> change) {}
 
-  private final Board board;
+  private final CompiledEdition compiled;
   private final Edition edition;
   private final Brief brief;
-  private final List<Pin> pins = new ArrayList<>();
+  private final List<Assumption> assumptions = new ArrayList<>();
   private final List<Unknown> unknown = new ArrayList<>();
 
-  Pins(Brief brief, Board board) {
-    this.board = board;
-    this.edition = board.edition();
+  Assumptions(Brief brief, CompiledEdition compiled) {
+    this.compiled = compiled;
+    this.edition = compiled.edition();
     this.brief = brief;
     for (Axis axis : Axis.values()) {
       brief.get(axis.key()).ifPresent(pick -> pick(axis, pick));
@@ -141,7 +141,7 @@ final class Pins {
 
   /** The editions that can be pinned; of this one, also with the reach that is known here. */
   private List<String> known() {
-    List<String> known = new ArrayList<>(board.editions());
+    List<String> known = new ArrayList<>(compiled.editions());
     if (!edition.reach().id().isEmpty()) {
       known.add(edition.id() + "+" + edition.reach().id());
     }
@@ -160,7 +160,7 @@ final class Pins {
 
   /** Whether every choice is made: each axis is left one value. */
   private boolean isWhole() {
-    @Nullable BitSet[] left = Pin.left(pins);
+    @Nullable BitSet[] left = Assumption.left(assumptions);
     for (Axis axis : Axis.values()) {
       BitSet values = left[axis.number()];
       if (axis != Axis.ALONGSIDE && (values == null || values.cardinality() != 1)) {
@@ -170,8 +170,8 @@ final class Pins {
     return true;
   }
 
-  List<Pin> pins() {
-    return List.copyOf(pins);
+  List<Assumption> assumptions() {
+    return List.copyOf(assumptions);
   }
 
   List<Unknown> unknown() {
@@ -190,28 +190,28 @@ final class Pins {
 
   private Set<String> known(String kind, List<String> ids) {
     return ids.stream()
-        .filter(id -> board.switchOf(kind, id).isPresent())
+        .filter(id -> compiled.switchOf(kind, id).isPresent())
         .collect(Collectors.toCollection(LinkedHashSet::new));
   }
 
   /** Every word that can be picked is known beforehand; any other names nothing. */
   private void pick(Axis axis, String pick) {
-    Optional<Map<Axis, BitSet>> meaning = board.meaning(axis, pick);
+    Optional<Map<Axis, BitSet>> meaning = compiled.meaning(axis, pick);
     if (meaning.isPresent()) {
-      pins.add(new Pin(axis.key().pointer(), meaning.get(), -1));
+      assumptions.add(new Assumption(axis.key().pointer(), meaning.get(), -1));
     } else if (axis == Axis.JVM || axis == Axis.JDK) {
       unknownLevel(axis, pick);
-    } else if (!isUnknown(axis, VersionedId.read(pick).id(), board.options(axis))) {
+    } else if (!isUnknown(axis, VersionedId.read(pick).id(), compiled.options(axis))) {
       unknownVersion(axis, VersionedId.read(pick).id(), pick);
     }
   }
 
   private String line(Value value) {
-    return board.line(value).map(line -> line.line()).orElseGet(() -> value.required().line());
+    return compiled.line(value).map(line -> line.line()).orElseGet(() -> value.required().line());
   }
 
   private List<String> lines(Axis axis, String id) {
-    return board.values(axis).stream()
+    return compiled.values(axis).stream()
         .filter(value -> value.id().equals(id) && value.version() != null)
         .map(this::line)
         .distinct()
@@ -233,7 +233,7 @@ final class Pins {
   }
 
   private List<String> ids(Axis axis) {
-    return board.values(axis).stream().map(Value::id).toList();
+    return compiled.values(axis).stream().map(Value::id).toList();
   }
 
   private void unknownLevel(Axis axis, String pick) {
@@ -260,9 +260,9 @@ final class Pins {
       if (first.putIfAbsent(id, i) != null) {
         continue;
       }
-      Optional<Integer> which = board.switchOf(kind, id);
+      Optional<Integer> which = compiled.switchOf(kind, id);
       if (which.isPresent()) {
-        pins.add(new Pin(pointer + i, Map.of(), which.get()));
+        assumptions.add(new Assumption(pointer + i, Map.of(), which.get()));
       } else {
         unknownId(
             pointer + i,
