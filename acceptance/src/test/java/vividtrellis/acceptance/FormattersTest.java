@@ -12,6 +12,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,7 +31,7 @@ import vividtrellis.core.render.FileSet.GeneratedFile;
  */
 class FormattersTest {
 
-  private static final int DRAWN = Integer.getInteger("formatted", 40);
+  private static final int DRAWN = Integer.getInteger("formatted", 25);
 
   private static final Map<Key, String> SHORTEST =
       Map.of(Key.NAME, "a", Key.PACKAGE, "a.b", Key.ENTRY, "A", Key.DATABASE, "a");
@@ -42,10 +43,12 @@ class FormattersTest {
           Key.ENTRY, "E".repeat(60),
           Key.DATABASE, "d".repeat(32));
 
+  private static List<Brief> briefs;
+
   @TempDir Path temp;
 
   @ParameterizedTest
-  @CsvSource({"kotlin, java, editor", "kotlin, java,", "groovy,,"})
+  @CsvSource({"kotlin, java, editor", "kotlin,,", "groovy,,"})
   void leaveAloneWhatIsWritten(String language, String alongside, String extra) throws Exception {
     Verdicts verdicts = new Verdicts(ShippedEdition.load());
     Brief base =
@@ -60,7 +63,7 @@ class FormattersTest {
     RealBuild.write(verdicts.judge(base, 2026), temp);
 
     Set<String> written = new HashSet<>();
-    for (Brief brief : briefs()) {
+    for (Brief brief : briefs) {
       for (String each : alongside == null ? List.of(language) : List.of(language, alongside)) {
         for (Map<Key, String> names : List.of(SHORTEST, LONGEST)) {
           Brief named = brief.with(Key.LANGUAGE, each);
@@ -85,9 +88,10 @@ class FormattersTest {
   }
 
   /** Each starter by itself, where it works with notes, and drawn ones. */
-  private static List<Brief> briefs() {
+  @BeforeAll
+  static void draw() {
     Brief walk = Brief.empty().with(Key.GROUP, "saltmarsh.example").with(Key.SAMPLE, "walkthrough");
-    List<Brief> briefs = new ArrayList<>();
+    briefs = new ArrayList<>();
     for (Option starter : ShippedEdition.load().starters()) {
       briefs.add(walk.withStarters(List.of(starter.id())));
       briefs.add(walk.withStarters(List.of(starter.id(), "http-api", "test-browser")));
@@ -101,7 +105,6 @@ class FormattersTest {
               .with(Key.LAYOUT, brief.require(Key.LAYOUT))
               .withStarters(brief.starters()));
     }
-    return briefs;
   }
 
   private void copySources(Verdict verdict, String language, Set<String> written)
