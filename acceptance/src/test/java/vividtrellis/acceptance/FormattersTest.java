@@ -31,7 +31,7 @@ import vividtrellis.core.render.FileSet.GeneratedFile;
  */
 class FormattersTest {
 
-  private static final int DRAWN = Integer.getInteger("formatted", 25);
+  private static final int DRAWN = 25;
 
   private static final Map<Key, String> SHORTEST =
       Map.of(Key.NAME, "a", Key.PACKAGE, "a.b", Key.ENTRY, "A", Key.DATABASE, "a");

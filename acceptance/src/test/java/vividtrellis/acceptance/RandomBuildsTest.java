@@ -2,6 +2,7 @@ package vividtrellis.acceptance;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -45,17 +46,19 @@ class RandomBuildsTest {
     assertThat(all).filteredOn(Reached::isFailed).isEmpty();
   }
 
-  private static String text(long seed, int looked, List<Reached> all, int count) {
+  private static String text(long seed, int looked, List<Reached> all, int count)
+      throws IOException {
     return """
     # What was drawn and built
 
     Written by `./verify --random %d --seed %d`: briefs drawn with that seed, over all lines, languages, levels,
     packagings, samples, layouts, 1 to 8 starters and extras, of which the check accepts each without any caution but
-    that of age. %d were looked at. *Built* with its tests, Maven by its own wrapper, Gradle by code of Gradle 8.8, *started* from the packaged file, *answered* over HTTP; PostgreSQL is here, other servers are not, and
+    that of age. %d were looked at. *Built* with its tests, Maven by its own wrapper, Gradle by code of Gradle %s,
+    *started* from the packaged file, *answered* over HTTP; PostgreSQL is here, other servers are not, and
     their projects are not started.
 
     """
-            .formatted(count, seed, looked)
+            .formatted(count, seed, looked, GradleBuild.ownVersion())
         + BuildTable.of(all, count);
   }
 }

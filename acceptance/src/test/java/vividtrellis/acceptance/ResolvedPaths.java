@@ -12,7 +12,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import vividtrellis.acceptance.NearestOrNewest.Difference;
+import vividtrellis.acceptance.ExplainedDifferences.Difference;
 import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Contribution.Scope;
@@ -24,8 +24,8 @@ import vividtrellis.core.plan.ProjectPlanner;
 
 /**
  * The class paths that a real build with Gradle resolved, held against those that Maven resolves
- * for the same brief: the same artifacts in the same versions, but for what {@link NearestOrNewest}
- * explains.
+ * for the same brief: the same artifacts in the same versions, but for what {@link
+ * ExplainedDifferences} explains.
  */
 final class ResolvedPaths {
 
@@ -108,7 +108,7 @@ final class ResolvedPaths {
             .flatMap(each -> each.without().stream())
             .map(each -> each.group() + ":" + each.artifact())
             .collect(Collectors.toSet());
-    return new NearestOrNewest(
+    return new ExplainedDifferences(
             Files.readAllLines(folder.resolve("tree.txt")), shown, ownExclusions, REPOSITORY)
         .unexplained(List.copyOf(paths.differences)).stream()
             .map(ResolvedPaths::told)

@@ -7,6 +7,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
+import vividtrellis.core.version.VersionedId;
 
 /** Briefs drawn with a seed from what a catalog offers, as documents that any service reads. */
 final class DrawnBriefs {
@@ -63,10 +64,8 @@ final class DrawnBriefs {
     List<String> words = new ArrayList<>(List.of(option.path("id").asString()));
     for (String kind : List.of("lines", "versions")) {
       for (JsonNode each : option.path(kind)) {
-        JsonNode word = each.isString() ? each : each.path(kind.equals("lines") ? "line" : "id");
-        if (word.isString()) {
-          words.add(words.get(0) + "@" + word.asString());
-        }
+        JsonNode word = each.isString() ? each : each.path("line");
+        words.add(VersionedId.word(words.get(0), word.asString()));
       }
     }
     return random.nextBoolean() ? words.get(0) : one(words);

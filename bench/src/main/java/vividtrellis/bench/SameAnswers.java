@@ -48,6 +48,10 @@ public final class SameAnswers {
 
   /** With the addresses of both, and how many briefs are drawn, 300 unless told otherwise. */
   public static void main(String[] args) throws IOException, InterruptedException {
+    if (args.length < 2) {
+      System.err.println("Two addresses are needed: bench/run same BEFORE AFTER [COUNT]");
+      System.exit(64);
+    }
     SameAnswers answers = new SameAnswers(args[0], args[1]);
     int count = args.length > 2 ? Integer.parseInt(args[2]) : COUNT;
     DrawnBriefs drawn =

@@ -170,7 +170,7 @@ final class Assumptions {
     return true;
   }
 
-  List<Assumption> assumptions() {
+  List<Assumption> all() {
     return List.copyOf(assumptions);
   }
 

@@ -64,7 +64,7 @@ final class CheckSession implements RepairSearch.Judge {
       this.isLegible =
           assumptions.unknown().isEmpty()
               && (isNamedAlike(brief) || nameChecks.faults(brief).isEmpty());
-      this.left = Suppliers.memoize(() -> fix(assumptions.assumptions()).left());
+      this.left = Suppliers.memoize(() -> fix(assumptions.all()).left());
     }
 
     Optional<Model> filledIn() {
@@ -78,17 +78,16 @@ final class CheckSession implements RepairSearch.Judge {
       }
       List<Model> solving =
           known().stream()
-              .filter(
-                  each -> isOfFirstFramework(each) && isSolvedBy(each, assumptions.assumptions()))
-              .map(each -> new Model(each.values(), Assumption.switches(assumptions.assumptions())))
+              .filter(each -> isOfFirstFramework(each) && isSolvedBy(each, assumptions.all()))
+              .map(each -> new Model(each.values(), Assumption.switches(assumptions.all())))
               .toList();
       return solving.isEmpty()
           ? filledIn()
           : solving.stream()
               // No caution beside those of the picks, and no other framework is more preferred.
-              .filter(each -> avoidance.isFree(assumptions.assumptions(), left, each))
+              .filter(each -> avoidance.isFree(assumptions.all(), left, each))
               .findFirst()
-              .or(() -> keep(avoidance.filledIn(assumptions.assumptions(), left.get())));
+              .or(() -> keep(avoidance.filledIn(assumptions.all(), left.get())));
     }
 
     private Optional<Model> keep(Optional<Model> found) {
@@ -128,7 +127,7 @@ final class CheckSession implements RepairSearch.Judge {
   @Override
   public boolean fits(Brief brief) {
     Changed changed = changed(brief);
-    return changed.isLegible && isSolvable(changed.assumptions.assumptions());
+    return changed.isLegible && isSolvable(changed.assumptions.all());
   }
 
   /** Changed briefs are much alike, so the last solution is often one of the next brief too. */
@@ -168,19 +167,16 @@ final class CheckSession implements RepairSearch.Judge {
     int broken =
         compiled
             .problem()
-            .broken(
-                Assumption.switches(assumptions.assumptions()),
-                Assumption.left(assumptions.assumptions()))
+            .broken(Assumption.switches(assumptions.all()), Assumption.left(assumptions.all()))
             .cardinality();
     // Rules that are at odds only together are found one at a time.
-    int much =
-        pending.size() + broken + (broken == 0 && !isSolvable(assumptions.assumptions()) ? 1 : 0);
+    int much = pending.size() + broken + (broken == 0 && !isSolvable(assumptions.all()) ? 1 : 0);
     return new RepairSearch.Left(
         much,
         () ->
             !pending.isEmpty()
                 ? pending.get(0).candidates()
-                : Conflicts.among(assumptions.assumptions(), compiled, search, 1).stream()
+                : Conflicts.among(assumptions.all(), compiled, search, 1).stream()
                     .findFirst()
                     .map(conflict -> RepairCandidates.of(conflict, brief, compiled))
                     .orElse(List.of()));
@@ -199,8 +195,7 @@ final class CheckSession implements RepairSearch.Judge {
     if (found != null) {
       return pending;
     }
-    for (Conflict conflict :
-        Conflicts.among(assumptions.assumptions(), compiled, search, Conflicts.MOST)) {
+    for (Conflict conflict : Conflicts.among(assumptions.all(), compiled, search, Conflicts.MOST)) {
       pending.add(PendingFinding.of(conflict, RepairCandidates.of(conflict, brief, compiled)));
     }
     return pending;
@@ -266,7 +261,7 @@ final class CheckSession implements RepairSearch.Judge {
 
   /** What a brief comes to when the rest is filled in; changed ones are then seen beside it. */
   Optional<Selection> selection(Brief brief, Assumptions assumptions) {
-    found = filledIn(assumptions, () -> fix(assumptions.assumptions()).left()).orElse(null);
+    found = filledIn(assumptions, () -> fix(assumptions.all()).left()).orElse(null);
     of = brief;
     named = nameChecks.faults(brief).isEmpty() ? brief : null;
     return Optional.ofNullable(found).map(model -> selection(model, assumptions));
@@ -283,11 +278,9 @@ final class CheckSession implements RepairSearch.Judge {
     boolean hopeless =
         !compiled
             .problem()
-            .broken(
-                Assumption.switches(assumptions.assumptions()),
-                Assumption.left(assumptions.assumptions()))
+            .broken(Assumption.switches(assumptions.all()), Assumption.left(assumptions.all()))
             .isEmpty();
-    return hopeless ? Optional.empty() : avoidance.filledIn(assumptions.assumptions(), left);
+    return hopeless ? Optional.empty() : avoidance.filledIn(assumptions.all(), left);
   }
 
   /** Whatever speaks against what a brief comes to; it must fit. */
@@ -314,12 +307,12 @@ final class CheckSession implements RepairSearch.Judge {
     if (model != null) {
       return troubles(model);
     }
-    BitSet on = Assumption.switches(assumptions.assumptions());
+    BitSet on = Assumption.switches(assumptions.all());
     Set<String> troubles = troubles(new Model(nearestModel(assumptions).values(), on));
     // What a pick brings with it, it brings into every way out that keeps it.
     List<Assumption> switches =
-        assumptions.assumptions().stream().filter(assumption -> assumption.which() >= 0).toList();
-    for (Assumption assumption : assumptions.assumptions()) {
+        assumptions.all().stream().filter(assumption -> assumption.which() >= 0).toList();
+    for (Assumption assumption : assumptions.all()) {
       List<Assumption> alone = new ArrayList<>(switches);
       if (assumption.which() < 0) {
         alone.add(assumption);
@@ -348,7 +341,7 @@ final class CheckSession implements RepairSearch.Judge {
     }
     search.again().only(new BitSet());
     List<Assumption> kept = new ArrayList<>();
-    for (Assumption assumption : assumptions.assumptions()) {
+    for (Assumption assumption : assumptions.all()) {
       int mark = search.mark();
       assumption.fix(search);
       if (search.solve().isPresent()) {

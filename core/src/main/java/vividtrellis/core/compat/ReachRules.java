@@ -128,7 +128,7 @@ final class ReachRules {
     }
     String other = hole.language();
     VersionedId seen = VersionedId.read(other == null ? "" : other);
-    if (seen.id().equals(id)) {
+    if (seen.isVersioned() && seen.id().equals(id)) {
       return Optional.of(Term.parse(word + " [" + seen.version() + "]"));
     }
     return version == null

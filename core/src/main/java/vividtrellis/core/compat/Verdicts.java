@@ -96,7 +96,7 @@ public final class Verdicts {
     }
     Selection near = selection.orElseGet(() -> session.nearest(assumptions));
     List<PendingFinding> advisories =
-        Advisories.of(brief, assumptions.assumptions(), near, session.remarks(brief), compiled);
+        Advisories.of(brief, assumptions.all(), near, session.remarks(brief), compiled);
     for (PendingFinding pending : told(advisories)) {
       List<Change> changes = blockers.isEmpty() ? pending.candidates() : List.of();
       findings.add(
@@ -119,7 +119,7 @@ public final class Verdicts {
               .finding(List.of()));
     }
     List<Verdict.Offer> offers =
-        offering ? Offers.of(assumptions.assumptions(), compiled, desk) : List.of();
+        offering ? Offers.of(assumptions.all(), compiled, desk) : List.of();
     String reach = edition().reach().id();
     if (!blockers.isEmpty() || selection.isEmpty()) {
       return new Verdict(
@@ -175,7 +175,7 @@ public final class Verdicts {
     try (Desk desk = new Desk()) {
       CheckSession session = new CheckSession(compiled, nameChecks, desk);
       return LatticeBuilder.of(
-          assumptions.assumptions(), session.selection(brief, assumptions), compiled, desk);
+          assumptions.all(), session.selection(brief, assumptions), compiled, desk);
     }
   }
 

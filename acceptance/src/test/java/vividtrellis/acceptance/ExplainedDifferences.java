@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
  * differences of two class paths that come of it, seen in Maven's own tree and in POMs, from those
  * that do not.
  */
-final class NearestOrNewest {
+final class ExplainedDifferences {
 
   private static final Pattern NODE =
       Pattern.compile(
@@ -52,7 +52,8 @@ final class NearestOrNewest {
    * @param ownExclusions {@code group:artifact} of what the project itself wants not to be brought
    * @param repository of Maven, with every POM of the tree
    */
-  NearestOrNewest(List<String> tree, String edges, Set<String> ownExclusions, Path repository) {
+  ExplainedDifferences(
+      List<String> tree, String edges, Set<String> ownExclusions, Path repository) {
     this.ownExclusions = ownExclusions;
     this.repository = repository;
     Deque<String> above = new ArrayDeque<>();
@@ -133,7 +134,7 @@ final class NearestOrNewest {
                     .resolve(parts[1])
                     .resolve(version)
                     .resolve(parts[1] + "-" + version + ".pom"))
-        .anyMatch(NearestOrNewest::isMarked);
+        .anyMatch(ExplainedDifferences::isMarked);
   }
 
   private static boolean isMarked(Path pom) {
