@@ -26,8 +26,9 @@ import java.util.function.LongFunction;
 /**
  * A running service under load on loopback: checks, archives of ever new briefs and of one and the
  * same, over 2 to 1,000 connections; what is answered, how soon, and how health does meanwhile.
- * Beside it a bare server of the JDK hands out the same bytes ready made. The service has to be
- * started with its bounds for one client raised.
+ * Beside it a bare server of the JDK hands out the same bytes ready made, and the service its
+ * catalog, which lies ready and is about as large. The service has to be started with its bounds
+ * for one client raised.
  */
 public final class LoadBench {
 
@@ -87,6 +88,7 @@ public final class LoadBench {
     kinds.put("check", n -> post("/checks", BRIEF.formatted("")));
     kinds.put(
         "fresh archive", n -> post("/archives", BRIEF.formatted("-" + fresh.incrementAndGet())));
+    kinds.put("ready catalog", n -> get("/catalog"));
     kinds.put("repeated archive", n -> post("/archives", BRIEF.formatted("")));
     byte[] archive =
         HttpClient.newHttpClient()
@@ -100,14 +102,19 @@ public final class LoadBench {
         "%-17s %5s %9s %8s %8s %11s %6s  %s%n",
         "", "conn", "200 a s", "p50 ms", "p99 ms", "health p99", "share", "answers");
     Map<Integer, Double> ready = ready(archive);
+    Map<Integer, Double> catalog = new TreeMap<>();
     for (Map.Entry<String, LongFunction<HttpRequest>> kind : kinds.entrySet()) {
       for (int connections : CONNECTIONS) {
         Load load = load(kind.getValue(), connections, MEASURED);
         tell(kind.getKey(), connections, load);
+        if (kind.getKey().startsWith("ready")) {
+          catalog.put(connections, load.rate());
+        }
         if (kind.getKey().startsWith("repeated")) {
           System.out.printf(
-              "%24s of the same bytes, ready made%n",
-              "%.2f".formatted(load.rate() / ready.get(connections)));
+              "%24s of the same bytes, ready made; %.2f of the catalog%n",
+              "%.2f".formatted(load.rate() / ready.get(connections)),
+              load.rate() / catalog.get(connections));
         }
       }
     }
@@ -158,6 +165,12 @@ public final class LoadBench {
         millis(load.health(), 0.99),
         load.share(),
         load.answers());
+  }
+
+  private HttpRequest get(String path) {
+    return HttpRequest.newBuilder(service.resolve("/api/v1" + path))
+        .timeout(Duration.ofSeconds(30))
+        .build();
   }
 
   private HttpRequest post(String path, String body) {

@@ -1,5 +1,7 @@
 package vividtrellis.service;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
@@ -15,6 +17,8 @@ import vividtrellis.catalog.EditionRepository;
 import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.core.compat.Editions;
 import vividtrellis.core.pack.Archives;
+import vividtrellis.service.bounds.Refusals;
+import vividtrellis.service.http.ProtocolErrors;
 
 /** What the rooms of this service are made from. */
 @Configuration(proxyBeanMethods = false)
@@ -53,6 +57,11 @@ class Wiring {
         epoch.isBlank() ? Archives.DEFAULT_TIME : Instant.ofEpochSecond(Long.parseLong(epoch));
     return new ProjectService(
         editions, ShippedEdition.inputs(), clock, time, String.valueOf(build.getVersion()));
+  }
+
+  @Bean
+  Refusals refusals() {
+    return (status, words) -> ProtocolErrors.problem(status, words).getBytes(UTF_8);
   }
 
   @Bean

@@ -11,8 +11,6 @@ import org.springframework.stereotype.Component;
 @Component
 class ContainerSetUp implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
 
-  private static final int ROOM_BYTES = 512 * 1024;
-
   private final Bounds bounds;
 
   ContainerSetUp(Bounds bounds) {
@@ -28,9 +26,6 @@ class ContainerSetUp implements WebServerFactoryCustomizer<TomcatServletWebServe
             bounded.bound(bounds.connections(), bounds.proxies());
             bounded.setExecutor(new Lanes());
           }
-          // Room for a whole answer: whoever reads slowly then holds memory of the system, no
-          // thread.
-          connector.setProperty("socket.txBufSize", String.valueOf(ROOM_BYTES));
         });
     if (!bounds.proxies().isEmpty()) {
       RemoteIpValve forwarded = new RemoteIpValve();

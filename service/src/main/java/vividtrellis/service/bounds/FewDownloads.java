@@ -21,12 +21,16 @@ final class FewDownloads extends HttpFilter {
 
   private final transient Semaphore places = new Semaphore(AT_A_TIME);
 
+  static boolean isDownload(HttpServletRequest request) {
+    String path = request.getServletPath();
+    return path.startsWith(FOLDER) && path.length() > FOLDER.length();
+  }
+
   @Override
   protected void doFilter(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws IOException, ServletException {
-    String path = request.getServletPath();
-    if (!path.startsWith(FOLDER) || path.length() == FOLDER.length()) {
+    if (!isDownload(request)) {
       chain.doFilter(request, response);
     } else if (places.tryAcquire()) {
       try {

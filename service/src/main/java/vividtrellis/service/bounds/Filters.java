@@ -18,28 +18,33 @@ class Filters {
   private static final int FIRST = Ordered.HIGHEST_PRECEDENCE + 10;
 
   @Bean
+  FilterRegistrationBean<Filter> answersAsTaken(Refusals refusals, MeterRegistry meters) {
+    return registered(new AnswersAsTaken(refusals, meters), 0);
+  }
+
+  @Bean
   FilterRegistrationBean<Filter> wholeBodies(MeterRegistry meters) {
-    return registered(new WholeBodies(meters), 0);
+    return registered(new WholeBodies(meters), 1);
   }
 
   @Bean
   FilterRegistrationBean<Filter> knownHosts(Bounds bounds) {
-    return registered(new KnownHosts(bounds), 1);
+    return registered(new KnownHosts(bounds), 2);
   }
 
   @Bean
   FilterRegistrationBean<Filter> clientBounds(Bounds bounds) {
-    return registered(new ClientBounds(bounds), 2);
+    return registered(new ClientBounds(bounds), 3);
   }
 
   @Bean
   FilterRegistrationBean<Filter> fewDownloads() {
-    return registered(new FewDownloads(), 3);
+    return registered(new FewDownloads(), 4);
   }
 
   @Bean
   FilterRegistrationBean<Filter> gate(MeterRegistry meters) {
-    return registered(new Gate(meters), 4);
+    return registered(new Gate(meters), 5);
   }
 
   private static FilterRegistrationBean<Filter> registered(Filter filter, int place) {

@@ -19,7 +19,6 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.util.ContentCachingResponseWrapper;
 import vividtrellis.service.bounds.Turns.Turn;
 
 /**
@@ -109,13 +108,11 @@ final class Gate extends HttpFilter {
   private void work(
       Turn turn, HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws IOException, ServletException {
-    ContentCachingResponseWrapper answer = new ContentCachingResponseWrapper(response);
     try {
-      chain.doFilter(request, answer);
+      chain.doFilter(request, response);
     } finally {
       turns.over(turn);
     }
-    answer.copyBodyToResponse();
   }
 
   private void refuse(HttpServletResponse response) throws IOException {

@@ -16,13 +16,13 @@ import java.util.concurrent.atomic.AtomicInteger;
 final class Lanes implements Executor {
 
   /**
-   * For what is short: reading, refusing, health, pages, and turns that come at once. More than the
-   * connections that one client may have, any of which could be read slowly.
+   * For what is short: reading, refusing, sending, health, pages, and turns that come at once. With
+   * more of them, health waits for the others' work.
    */
-  private static final int COMMON = 96;
+  private static final int COMMON = 24;
 
-  /** Far more than there are turns, for the case that answers cannot be sent on. */
-  private static final int MOST_TURNS = 64;
+  /** More than there are turns at a time; those that come too late are told so here as well. */
+  private static final int MOST_TURNS = 16;
 
   private static final long IDLE_SECONDS = 30;
   private static final ThreadLocal<Boolean> ITS_TURN = new ThreadLocal<>();

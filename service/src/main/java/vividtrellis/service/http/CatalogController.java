@@ -7,12 +7,14 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.ObjectMapper;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Contribution.Artifact;
 import vividtrellis.core.catalog.Contribution.FilePart;
@@ -38,17 +40,26 @@ class CatalogController {
   private static final int LONGEST_QUESTION = 200;
 
   private final ProjectService projects;
+  private final ObjectMapper json;
   private final Map<String, Served> served;
 
-  /** An edition as it is told, and what finds in it. */
+  /**
+   * An edition as it is told, and what finds in it.
+   *
+   * @param ready the same as JSON: whoever opens the console asks for it
+   */
   private record Served(
-      Edition edition, Map<String, Object> told, Map<String, OptionSearch<Option>> searches) {}
+      Edition edition,
+      Map<String, Object> told,
+      byte[] ready,
+      Map<String, OptionSearch<Option>> searches) {}
 
   /** A Java level as it is told. */
   private record Level(int level, boolean longTerm) {}
 
-  CatalogController(ProjectService projects) {
+  CatalogController(ProjectService projects, ObjectMapper json) {
     this.projects = projects;
+    this.json = json;
     this.served =
         projects.editions().stream()
             .map(id -> projects.edition(id).orElseThrow())
@@ -56,12 +67,15 @@ class CatalogController {
   }
 
   /** The whole catalog, or what is found in each of its lists. */
-  @GetMapping("/catalog")
-  ResponseEntity<Map<String, Object>> catalog(
+  @GetMapping(path = "/catalog", produces = MediaType.APPLICATION_JSON_VALUE)
+  ResponseEntity<?> catalog(
       @RequestParam(defaultValue = "") String q, @RequestParam(defaultValue = "") String edition) {
     Served asked = of(edition);
     if (q.isBlank()) {
-      return ResponseEntity.ok().eTag(asked.edition().identity()).body(asked.told());
+      return ResponseEntity.ok()
+          .eTag(asked.edition().identity())
+          .contentType(MediaType.APPLICATION_JSON)
+          .body(asked.ready());
     }
     Map<String, Object> found = new LinkedHashMap<>(asked.told());
     KINDS.keySet().forEach(kind -> found.put(kind, found(asked, asked.searches().get(kind), q)));
@@ -136,7 +150,7 @@ class CatalogController {
           all.put(kind, options.stream().map(option -> option(option, edition)).toList());
           searches.put(kind, new OptionSearch<>(options));
         });
-    return new Served(edition, all, searches);
+    return new Served(edition, all, json.writeValueAsBytes(all), searches);
   }
 
   private static Map<String, Object> option(Option option, Edition edition) {

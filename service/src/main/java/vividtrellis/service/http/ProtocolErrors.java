@@ -23,16 +23,25 @@ public final class ProtocolErrors extends ErrorReportValve {
     if (status < 400 || response.getContentWritten() > 0 || !response.setErrorReported()) {
       return;
     }
-    Map<String, Object> problem = new LinkedHashMap<>();
-    problem.put("type", "urn:vivid-trellis:problem:" + type(status));
-    problem.put("status", status);
-    problem.put("detail", detail(status, response.getMessage()));
     try {
       response.setContentType("application/problem+json");
-      response.getReporter().write(JSON.writeValueAsString(problem));
+      response.getReporter().write(problem(status, response.getMessage()));
     } catch (IOException | IllegalStateException e) {
       // The connection is gone; there is nobody left to tell.
     }
+  }
+
+  /**
+   * The body of an error that no controller made.
+   *
+   * @param words what whoever refused it said
+   */
+  public static String problem(int status, @Nullable String words) {
+    Map<String, Object> problem = new LinkedHashMap<>();
+    problem.put("type", "urn:vivid-trellis:problem:" + type(status));
+    problem.put("status", status);
+    problem.put("detail", detail(status, words));
+    return JSON.writeValueAsString(problem);
   }
 
   /** The stable end of a problem's type, by its status. */

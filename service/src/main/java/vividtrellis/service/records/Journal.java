@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
+import java.nio.channels.OverlappingFileLockException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -39,6 +40,10 @@ final class Journal {
   private final Path folder;
   private final int most;
   private final ObjectMapper json;
+
+  /** Held as long as the process lives. */
+  private final FileChannel lock;
+
   private @Nullable FileChannel current;
   private int inCurrent;
   private int waiting;
@@ -56,6 +61,8 @@ final class Journal {
    * Opens the journal of a folder, with what an earlier run left in it.
    *
    * @param most the most entries that wait
+   * @throws IllegalStateException when another service has it open: each would drop what the other
+   *     one adds
    */
   Journal(Path folder, int most, ObjectMapper json) {
     this.folder = folder;
@@ -63,6 +70,12 @@ final class Journal {
     this.json = json;
     try {
       OwnFiles.makeFolder(folder);
+      lock = OwnFiles.append(folder.resolve("lock"));
+      if (isHeldByAnother(lock)) {
+        throw new IllegalStateException(
+            "another service keeps its records in %s; name another folder in VIVID_STATE"
+                .formatted(folder));
+      }
       damaged = lines(folder.resolve(DAMAGED)).size();
       for (Path file : files()) {
         waiting += lines(file).size();
@@ -74,6 +87,15 @@ final class Journal {
       }
     } catch (IOException e) {
       throw new UncheckedIOException("the journal cannot be opened", e);
+    }
+  }
+
+  private static boolean isHeldByAnother(FileChannel lock) throws IOException {
+    try {
+      return lock.tryLock() == null;
+    } catch (OverlappingFileLockException e) {
+      // An earlier one of this very process, which does nothing more.
+      return false;
     }
   }
 

@@ -13,8 +13,10 @@ import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.Socket;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -28,6 +30,7 @@ import org.springframework.boot.web.server.WebServer;
 class ContainerTest {
 
   private static final String NAME = "trellis.saltmarsh.example";
+  private static final int LARGE = 3 << 20;
   private static WebServer server;
 
   /** Says who asks, and how much of a body it was given. */
@@ -39,6 +42,10 @@ class ContainerTest {
         throws IOException {
       if (request.getServletPath().endsWith(".zip")) {
         response.getOutputStream().write(new byte[64 << 20]);
+        return;
+      }
+      if (request.getServletPath().endsWith(".large")) {
+        response.getOutputStream().write(new byte[LARGE]);
         return;
       }
       int read = request.getInputStream().readAllBytes().length;
@@ -57,6 +64,7 @@ class ContainerTest {
     SimpleMeterRegistry meters = new SimpleMeterRegistry();
     server =
         factory.getWebServer(
+            filters.answersAsTaken((status, words) -> new byte[0], meters),
             filters.wholeBodies(meters),
             filters.knownHosts(bounds),
             filters.clientBounds(bounds),
@@ -115,6 +123,30 @@ class ContainerTest {
     assertThat(ask("127.0.0.2", "Host: localhost", new byte[size]))
         .startsWith("HTTP/1.1 200")
         .endsWith(" " + 160 * 1024);
+  }
+
+  @Test
+  void whoeverTakesNoAnswersHoldsNoThreadAndSoMuchMemoryAtMost() throws IOException {
+    byte[] asked =
+        "GET /.large HTTP/1.1\r\nHost: localhost\r\n\r\n".repeat(20).getBytes(ISO_8859_1);
+    List<Socket> slow = new ArrayList<>();
+    try {
+      Map<String, Long> starts = new HashMap<>();
+      for (int i = 0; i < 60; i++) {
+        Socket socket = connected("127.0.0.4");
+        slow.add(socket);
+        socket.getOutputStream().write(asked);
+        starts.merge(new String(socket.getInputStream().readNBytes(12), ISO_8859_1), 1L, Long::sum);
+      }
+      assertThat(starts).containsOnlyKeys("HTTP/1.1 200", "HTTP/1.1 503");
+      assertThat(starts.get("HTTP/1.1 200"))
+          .isBetween(8L, (long) AnswersAsTaken.MOST_WAITING / LARGE);
+      assertThat(ask("127.0.0.2", "Host: localhost", new byte[10])).endsWith("127.0.0.2 10");
+    } finally {
+      for (Socket each : slow) {
+        each.close();
+      }
+    }
   }
 
   @Test

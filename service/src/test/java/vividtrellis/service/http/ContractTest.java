@@ -34,6 +34,7 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.yaml.snakeyaml.Yaml;
+import tools.jackson.databind.json.JsonMapper;
 import vividtrellis.core.brief.Key;
 import vividtrellis.service.ProjectService;
 import vividtrellis.service.TestProjectService;
@@ -49,7 +50,7 @@ class ContractTest {
   private final List<Object> controllers =
       List.of(
           Controllers.projects(projects, mock(RecordKeeper.class)),
-          new CatalogController(projects),
+          new CatalogController(projects, JsonMapper.builder().build()),
           new DownloadsController(),
           new ContractController());
   private final MockMvc mvc =

@@ -24,6 +24,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
+import tools.jackson.databind.json.JsonMapper;
 import vividtrellis.service.ProjectService;
 import vividtrellis.service.TestProjectService;
 import vividtrellis.service.records.RecordKeeper;
@@ -35,7 +36,8 @@ class HttpTest {
   private final RecordKeeper records = mock();
   private final MockMvc mvc =
       MockMvcBuilders.standaloneSetup(
-              Controllers.projects(projects, records), new CatalogController(projects))
+              Controllers.projects(projects, records),
+              new CatalogController(projects, JsonMapper.builder().build()))
           .setControllerAdvice(new Problems())
           .addFilters(new Headers(projects))
           .build();

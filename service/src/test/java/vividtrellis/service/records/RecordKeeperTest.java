@@ -1,6 +1,7 @@
 package vividtrellis.service.records;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.ArgumentMatchers.eq;
@@ -85,6 +86,37 @@ class RecordKeeperTest {
 
   private static JournalEntry entry(String project) {
     return new JournalEntry(UUID.randomUUID(), Instant.EPOCH, project, "{}", "e", "v", "zip", "d");
+  }
+
+  @Test
+  void twoServicesDoNotShareOneJournal() throws Exception {
+    Path other =
+        Files.writeString(
+            state.resolve("Other.java"),
+            """
+            public class Other {
+              public static void main(String[] args) throws Exception {
+                var lock = java.nio.channels.FileChannel.open(java.nio.file.Path.of(args[0]),
+                    java.nio.file.StandardOpenOption.WRITE, java.nio.file.StandardOpenOption.CREATE);
+                System.out.println(lock.tryLock() != null);
+                System.in.read();
+              }
+            }
+            """);
+    Files.createDirectories(journal("lock").getParent());
+    String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
+    Process holder =
+        new ProcessBuilder(java, other.toString(), journal("lock").toString())
+            .redirectErrorStream(true)
+            .start();
+    try {
+      assertThat(holder.inputReader().readLine()).isEqualTo("true");
+      assertThatThrownBy(this::keeper).hasMessageContaining("VIVID_STATE");
+    } finally {
+      holder.destroyForcibly().waitFor();
+    }
+    keeper().keep(MADE);
+    assertThat(journal("archives.jsonl")).exists();
   }
 
   @Test
