@@ -70,7 +70,7 @@ final class Journal {
     this.json = json;
     try {
       OwnFiles.makeFolder(folder);
-      lock = OwnFiles.append(folder.resolve("lock"));
+      lock = OwnFiles.append(folder.resolveSibling("journal.lock"));
       if (isHeldByAnother(lock)) {
         throw new IllegalStateException(
             "another service keeps its records in %s; name another folder in VIVID_STATE"

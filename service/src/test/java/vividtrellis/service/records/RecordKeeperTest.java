@@ -103,10 +103,9 @@ class RecordKeeperTest {
               }
             }
             """);
-    Files.createDirectories(journal("lock").getParent());
     String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
     Process holder =
-        new ProcessBuilder(java, other.toString(), journal("lock").toString())
+        new ProcessBuilder(java, other.toString(), state.resolve("journal.lock").toString())
             .redirectErrorStream(true)
             .start();
     try {
