@@ -40,30 +40,29 @@ class CatalogController {
   private static final int LONGEST_QUESTION = 200;
 
   private final ProjectService projects;
-  private final ObjectMapper json;
   private final Map<String, Served> served;
 
-  /**
-   * An edition as it is told, and what finds in it.
-   *
-   * @param ready the same as JSON: whoever opens the console asks for it
-   */
+  /** By edition, the whole of it as JSON: whoever opens the console asks for that. */
+  private final Map<String, byte[]> ready;
+
+  /** An edition as it is told, and what finds in it. */
   private record Served(
-      Edition edition,
-      Map<String, Object> told,
-      byte[] ready,
-      Map<String, OptionSearch<Option>> searches) {}
+      Edition edition, Map<String, Object> told, Map<String, OptionSearch<Option>> searches) {}
 
   /** A Java level as it is told. */
   private record Level(int level, boolean longTerm) {}
 
   CatalogController(ProjectService projects, ObjectMapper json) {
     this.projects = projects;
-    this.json = json;
     this.served =
         projects.editions().stream()
             .map(id -> projects.edition(id).orElseThrow())
             .collect(Collectors.toMap(Edition::id, this::served));
+    this.ready =
+        served.values().stream()
+            .collect(
+                Collectors.toMap(
+                    each -> each.edition().id(), each -> json.writeValueAsBytes(each.told())));
   }
 
   /** The whole catalog, or what is found in each of its lists. */
@@ -75,7 +74,7 @@ class CatalogController {
       return ResponseEntity.ok()
           .eTag(asked.edition().identity())
           .contentType(MediaType.APPLICATION_JSON)
-          .body(asked.ready());
+          .body(ready.get(asked.edition().id()));
     }
     Map<String, Object> found = new LinkedHashMap<>(asked.told());
     KINDS.keySet().forEach(kind -> found.put(kind, found(asked, asked.searches().get(kind), q)));
@@ -150,7 +149,7 @@ class CatalogController {
           all.put(kind, options.stream().map(option -> option(option, edition)).toList());
           searches.put(kind, new OptionSearch<>(options));
         });
-    return new Served(edition, all, json.writeValueAsBytes(all), searches);
+    return new Served(edition, all, searches);
   }
 
   private static Map<String, Object> option(Option option, Edition edition) {
