@@ -28,13 +28,12 @@ export function withPick(brief: Brief, pointer: string, value: string): Brief {
   return next
 }
 
-/** With a framework line and a Java level. */
-export function withJoint(brief: Brief, framework: string, jvm: number, language: string): Brief {
+/** With a framework line and a level; of some languages, which then is named, that is the version. */
+export function withJoint(brief: Brief, framework: string, jvm: number, levelled: string | null): Brief {
   const next = copy(brief)
   next.framework = framework
-  // With Java, the level is the language's own version.
-  if (language.startsWith('java')) {
-    next.language = `java@${jvm}`
+  if (levelled) {
+    next.language = `${levelled}@${jvm}`
     delete next.jvm
   } else {
     next.jvm = jvm

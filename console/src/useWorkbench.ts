@@ -173,8 +173,8 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     goTo(withPick(brief.value, pointer, value), pointer.lastIndexOf('/') > 0 ? pointer : '')
 
   /** Picks a framework line and a Java level at once. */
-  const setJoint = (framework: string, jvm: number, language: string) =>
-    goTo(withJoint(brief.value, framework, jvm, language))
+  const setJoint = (framework: string, jvm: number, levelled: string | null) =>
+    goTo(withJoint(brief.value, framework, jvm, levelled))
 
   function add(list: List, id: string) {
     if (!brief.value[list]?.includes(id)) goTo(withOne(brief.value, list, id))

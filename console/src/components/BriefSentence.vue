@@ -18,13 +18,15 @@ const packagings = short('/packaging')
 const samples = short('/sample')
 const layouts = short('/layout')
 
+/** Where nothing is picked and nothing filled in, what comes first in the catalog. */
 const labelOf = (choices: Choice[], pick: unknown) =>
-  chosen(choices, pick)?.label ?? String(pick ?? 'whatever fits')
+  chosen(choices, pick)?.label ?? String(pick ?? choices[0]?.label ?? 'whatever fits')
 /** A version that the user picked is said in full; of one that was filled in, its line is enough. */
-const versioned = (pointer: string, choices: Choice[], otherwise?: string) =>
-  pinned(pointer)
-    ? labelOf(all(pointer), valueAt(brief.value, pointer))
-    : labelOf(choices, valueAt(shown.value, pointer) ?? otherwise)
+function versioned(pointer: string, choices: Choice[]) {
+  if (pinned(pointer)) return labelOf(all(pointer), valueAt(brief.value, pointer))
+  const filledIn = valueAt(shown.value, pointer)
+  return filledIn === undefined ? labelOf(all(pointer), undefined) : labelOf(choices, filledIn)
+}
 </script>
 
 <template>
@@ -49,18 +51,13 @@ const versioned = (pointer: string, choices: Choice[], otherwise?: string) =>
     built with
     <PickWord pointer="/build" :choices="builds" :text="versioned('/build', builds)" label="Build system" />
     in
-    <PickWord
-      pointer="/language"
-      :choices="levels"
-      :text="versioned('/language', levels, 'Java')"
-      label="Language"
-    />
+    <PickWord pointer="/language" :choices="levels" :text="versioned('/language', levels)" label="Language" />
     on
     <span class="whitespace-nowrap"
       ><PickWord
         pointer="/framework"
         :choices="frameworks"
-        :text="versioned('/framework', frameworks, 'Spring Boot')"
+        :text="versioned('/framework', frameworks)"
         label="Framework"
       />,</span
     >
@@ -69,7 +66,7 @@ const versioned = (pointer: string, choices: Choice[], otherwise?: string) =>
       ><PickWord
         pointer="/packaging"
         :choices="packagings"
-        :text="String(shown.packaging ?? 'jar')"
+        :text="String(shown.packaging ?? packagings[0]?.id ?? 'whatever fits')"
         label="Packaging"
       />,</span
     >
@@ -78,7 +75,7 @@ const versioned = (pointer: string, choices: Choice[], otherwise?: string) =>
       ><PickWord
         pointer="/sample"
         :choices="samples"
-        :text="labelOf(samples, shown.sample ?? 'endpoint').toLowerCase()"
+        :text="labelOf(samples, shown.sample).toLowerCase()"
         label="Sample code"
       />,</span
     >
@@ -87,7 +84,7 @@ const versioned = (pointer: string, choices: Choice[], otherwise?: string) =>
       ><PickWord
         pointer="/layout"
         :choices="layouts"
-        :text="labelOf(layouts, shown.layout ?? 'by-feature').toLowerCase()"
+        :text="labelOf(layouts, shown.layout).toLowerCase()"
         label="Layout"
       />.</span
     >

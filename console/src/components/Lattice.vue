@@ -9,7 +9,7 @@ import LatticeCard from './LatticeCard.vue'
  * The trellis: framework lines across, Java levels down, a joint where they cross. Shape tells what
  * can be had, colour only supports it. A joint picks both.
  */
-const { brief, foresee, lattice, shown, setJoint } = theWorkbench()
+const { brief, catalog, foresee, lattice, shown, setJoint } = theWorkbench()
 
 const left = 74
 const top = 46
@@ -56,8 +56,13 @@ function label(joint: Joint): string {
 const at = ref('')
 const keyOf = (joint: Joint) => `${wordOf(joint.column)} ${joint.cell.jvm}`
 const shownAt = computed(() => joints.value.find((joint) => keyOf(joint) === at.value))
-const picksOf = (joint: Joint) =>
-  [wordOf(joint.column), joint.cell.jvm, String(shown.value.language ?? 'java')] as const
+/** The language of the brief, or the one that comes first, if its version is the level. */
+const levelled = computed(() => {
+  const languages = catalog.value?.languages ?? []
+  const id = String(shown.value.language ?? languages[0]?.id ?? '').replace(/@.*/, '')
+  return languages.find((each) => each.id === id)?.levels.length ? id : null
+})
+const picksOf = (joint: Joint) => [wordOf(joint.column), joint.cell.jvm, levelled.value] as const
 const pick = (joint: Joint) => setJoint(...picksOf(joint))
 watch(shownAt, (joint) => joint && foresee(withJoint(brief.value, ...picksOf(joint))))
 /** A finger cannot hover: the first tap shows the card, the second one picks. */

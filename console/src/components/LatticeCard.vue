@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Cell } from '../api/types'
+import { choicesOf } from '../choices'
 import { theWorkbench } from '../workbenchKey'
 import Joint from './Joint.vue'
 
@@ -9,11 +10,12 @@ const props = defineProps<{ cell: Cell; name: string }>()
 const { catalog } = theWorkbench()
 
 const MOST = 5
+const lines = computed(() => choicesOf('/framework', catalog.value, null))
 const labels = (ids: string[]) =>
   ids.map((id) => catalog.value?.starters.find((each) => each.id === id)?.label ?? id)
 function listed(price: Cell['gain']) {
   const all = [
-    ...price.lines.map((line) => line.replace('spring-boot@', 'Spring Boot ')),
+    ...price.lines.map((line) => lines.value.find((each) => each.id === line)?.label ?? line),
     ...labels(price.starters),
   ]
   return all.length > MOST ? `${all.slice(0, MOST).join(', ')} and ${all.length - MOST} more` : all.join(', ')

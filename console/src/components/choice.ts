@@ -9,7 +9,7 @@ export interface Choice {
   because: string | null
 }
 
-/** The choice that a pick stands for: "spring-boot@4.1.2" is a version of the choice "spring-boot@4.1". */
+/** The choice that a pick stands for: "frame@4.1.2" is a version of the choice "frame@4.1". */
 export function chosen(choices: Choice[], pick: unknown): Choice | undefined {
   const text = String(pick ?? '')
   const nearest = (one: Choice, other: Choice) => other.id.length - one.id.length

@@ -13,12 +13,10 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import vividtrellis.core.catalog.Edition;
-import vividtrellis.core.catalog.EditionLoader;
 import vividtrellis.core.catalog.InvalidEdition;
 import vividtrellis.core.catalog.Reach;
 import vividtrellis.core.catalog.ReachReader;
 import vividtrellis.core.compat.Editions;
-import vividtrellis.core.compat.Verdicts;
 
 /**
  * All editions that can be served: the shipped one, and those in the folders below one that the
@@ -57,15 +55,11 @@ public record EditionRepository(Editions editions, Map<String, List<String>> bro
     for (Path each : folder.map(EditionRepository::below).orElse(List.of())) {
       String name = String.valueOf(each.getFileName());
       try {
-        Edition edition = EditionLoader.load(file -> read(each, file));
-        List<String> faults = new ArrayList<>(Verdicts.contradictions(edition));
+        Edition edition = new EditionFolder(each).load();
         if (sound.stream().anyMatch(other -> other.id().equals(edition.id()))) {
-          faults.add("there is another edition with the number " + edition.id());
-        }
-        if (faults.isEmpty()) {
-          sound.add(reaching.apply(edition));
+          broken.put(name, List.of("there is another edition with the number " + edition.id()));
         } else {
-          broken.put(name, faults);
+          sound.add(reaching.apply(edition));
         }
       } catch (InvalidEdition e) {
         broken.put(name, e.faults().stream().map(String::valueOf).toList());
@@ -99,19 +93,6 @@ public record EditionRepository(Editions editions, Map<String, List<String>> bro
     } catch (IOException e) {
       throw new UncheckedIOException(
           "the folder of editions cannot be read: " + folder + "; see VIVID_EDITIONS", e);
-    }
-  }
-
-  /** A file of an edition. Names are those that its index gives, so none may lead elsewhere. */
-  private static Optional<String> read(Path edition, String name) {
-    Path file = edition.resolve(name).normalize();
-    if (!file.startsWith(edition) || !Files.isRegularFile(file)) {
-      return Optional.empty();
-    }
-    try {
-      return Optional.of(Files.readString(file));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
     }
   }
 }

@@ -17,7 +17,7 @@ import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdicts;
 import vividtrellis.core.pack.Receipt;
 
-class EditionShelfTest {
+class EditionRepositoryTest {
 
   private static final String DATA =
       """

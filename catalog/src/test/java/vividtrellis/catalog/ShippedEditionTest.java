@@ -4,12 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static vividtrellis.catalog.Written.text;
 
 import java.io.StringReader;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Properties;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -20,6 +23,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Trace;
 import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.compat.Verdict;
@@ -185,6 +189,39 @@ class ShippedEditionTest {
     assertThat(files.files())
         .extracting(file -> file.path().substring(file.path().lastIndexOf('/') + 1))
         .anyMatch(file -> file.endsWith("Service.java"));
+  }
+
+  @Test
+  void everyTemplateBelowItsFolderIsNamedByABinding() throws Exception {
+    Path folder =
+        Path.of(ShippedEdition.class.getResource("edition/templates/project/readme").toURI())
+            .getParent()
+            .getParent();
+    try (Stream<Path> files = Files.walk(folder)) {
+      assertThat(edition.templates().keySet())
+          .containsAll(
+              files
+                  .filter(Files::isRegularFile)
+                  .map(file -> folder.relativize(file).toString())
+                  .toList());
+    }
+  }
+
+  @Test
+  void noFrameworkIsNamedInTheCodeOfTheEngineTheClientAndTheConsole() throws Exception {
+    List<String> names = new ArrayList<>();
+    for (Framework framework : edition.frameworks()) {
+      if (!framework.lines().isEmpty()) {
+        names.addAll(List.of(framework.id(), framework.about().label()));
+      }
+    }
+    for (String room : List.of("core/src/main", "cli/src/main", "console/src")) {
+      try (Stream<Path> files = Files.walk(Path.of("..", room))) {
+        for (Path file : files.filter(Files::isRegularFile).toList()) {
+          assertThat(Files.readString(file)).as(file.toString()).doesNotContain(names);
+        }
+      }
+    }
   }
 
   @Test

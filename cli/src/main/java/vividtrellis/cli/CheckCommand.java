@@ -25,7 +25,7 @@ import vividtrellis.core.document.Documents.Notation;
       "",
       "  vivid check berth-booking.yaml",
       "  vivid check berth-booking.yaml --apply 1",
-      "  vivid check name=fare-ledger framework=spring-boot@3.5 language=java@17 +sql-orm --here"
+      "  vivid check name=fare-ledger language=java@17 +sql-orm --here"
     })
 final class CheckCommand implements Callable<Integer> {
 

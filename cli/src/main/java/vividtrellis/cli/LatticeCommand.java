@@ -23,7 +23,7 @@ import picocli.CommandLine.Spec;
     footer = {
       "",
       "  vivid lattice berth-booking.yaml",
-      "  vivid lattice framework=spring-boot@3.5 language=java@17 +http-api +sql-typed --price"
+      "  vivid lattice language=java@17 +http-api +sql-typed --price"
     })
 final class LatticeCommand implements Callable<Integer> {
 

@@ -24,7 +24,7 @@ import vividtrellis.core.document.Node;
     footer = {
       "",
       "  vivid link berth-booking.yaml",
-      "  vivid link name=tide-board framework=spring-boot@4.1 +http-api",
+      "  vivid link name=tide-board language=java@25 +http-api",
       "",
       "The link opens the workbench with these picks. It pins the edition, and what is known of"
           + " the",

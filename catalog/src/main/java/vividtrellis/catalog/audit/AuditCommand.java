@@ -17,12 +17,13 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
+import vividtrellis.catalog.EditionFolder;
 import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.catalog.audit.Audit.Report;
 import vividtrellis.catalog.audit.Row.Outcome;
 import vividtrellis.catalog.reach.ReachAudit;
 import vividtrellis.core.catalog.Edition;
-import vividtrellis.core.catalog.EditionLoader;
+import vividtrellis.core.catalog.InvalidEdition;
 import vividtrellis.core.catalog.ReachReader;
 
 /**
@@ -90,6 +91,12 @@ public final class AuditCommand implements Callable<Integer> {
   @Option(names = "--write", description = "Write evidence.yaml into the folder of the edition.")
   private boolean write;
 
+  @Option(
+      names = "--offline",
+      description =
+          "Only load it: names, references, templates, and whether everything can be had.")
+  private boolean offline;
+
   @Option(names = "--all", description = "Show what holds too.")
   private boolean all;
 
@@ -120,8 +127,13 @@ public final class AuditCommand implements Callable<Integer> {
   @Override
   public Integer call() throws IOException {
     PrintWriter out = spec.commandLine().getOut();
-    Function<String, Optional<String>> files = files();
-    Edition edition = EditionLoader.load(files);
+    Optional<EditionFolder> of = Optional.ofNullable(folder).map(EditionFolder::new);
+    Function<String, Optional<String>> files =
+        name -> of.isPresent() ? of.get().file(name) : ShippedEdition.file(name);
+    if (offline) {
+      return offline(of, files);
+    }
+    Edition edition = of.map(EditionFolder::load).orElseGet(ShippedEdition::load);
     String base = address == null ? ShippedEdition.inputs().mavenBase() : address;
     if (reach) {
       return reach(edition, Evidence.digest(files), out);
@@ -177,25 +189,28 @@ public final class AuditCommand implements Callable<Integer> {
     return 0;
   }
 
-  private Function<String, Optional<String>> files() {
-    Path of = folder;
-    if (of == null) {
-      return ShippedEdition::file;
-    }
-    return name -> {
-      Path file = of.resolve(name).normalize();
-      try {
-        if (file.startsWith(of.normalize()) && Files.isRegularFile(file)) {
-          return Optional.of(Files.readString(file));
-        }
-        // The wrapper's scripts are unpacked when the shipped edition is built.
-        return name.startsWith("templates/maven/") || name.startsWith("templates/licences/")
-            ? ShippedEdition.file(name)
-            : Optional.empty();
-      } catch (IOException e) {
-        throw new UncheckedIOException(e);
+  /** What can be seen without a registry. */
+  private int offline(Optional<EditionFolder> of, Function<String, Optional<String>> files) {
+    PrintWriter out = spec.commandLine().getOut();
+    try {
+      Edition edition = of.map(EditionFolder::load).orElseGet(ShippedEdition::load);
+      out.printf(
+          "Edition %s is sound: %d starters, %d extras, %d rules, %d templates.%n",
+          edition.id(),
+          edition.starters().size(),
+          edition.extras().size(),
+          edition.rules().size(),
+          edition.templates().size());
+      String digest = Evidence.digest(files);
+      if (files.apply(Evidence.FILE).filter(text -> text.contains(digest)).isEmpty()) {
+        out.println("Its data changed since the registry was asked: vivid audit --write.");
       }
-    };
+      return 0;
+    } catch (InvalidEdition e) {
+      e.faults().forEach(out::println);
+      out.printf("%d at fault.%n", e.faults().size());
+      return FAULTY;
+    }
   }
 
   private void show(Report report, PrintWriter out) {

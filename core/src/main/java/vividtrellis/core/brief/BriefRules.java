@@ -25,17 +25,29 @@ public final class BriefRules {
       Pattern.compile(
           "https://[A-Za-z0-9.-]{1,200}(:[0-9]{1,5})?(/[A-Za-z0-9._~+-]{1,100}){0,20}/?");
 
-  /** What Spring Boot has Maven replace in settings. */
-  private static final Pattern REPLACED = Pattern.compile("@([A-Za-z][A-Za-z0-9._-]*)@");
+  /** What builds replace, and template engines of documents. */
+  private static final Pattern EXPANDED = Pattern.compile("[$@#]\\{");
 
-  /** What builds and frameworks replace. */
-  private static final Pattern EXPANDED = Pattern.compile("[$@#]\\{|" + REPLACED);
+  /** What {@code word} stands for where a framework has a build replace something. */
+  private static final String WORD = "([A-Za-z][A-Za-z0-9._-]*)";
 
   private final Brief brief;
+
+  /** What the framework has a build replace. */
+  private final List<Pattern> filled;
+
   private final List<Complaint> complaints = new ArrayList<>();
 
-  private BriefRules(Brief brief) {
+  private BriefRules(Brief brief, Taken taken) {
     this.brief = brief;
+    this.filled = taken.fills().stream().map(BriefRules::form).map(Pattern::compile).toList();
+  }
+
+  private static String form(String fills) {
+    int word = fills.indexOf("word");
+    return Pattern.quote(fills.substring(0, word))
+        + WORD
+        + Pattern.quote(fills.substring(word + "word".length()));
   }
 
   /**
@@ -44,7 +56,7 @@ public final class BriefRules {
    * @param taken by the framework and the languages that it picks
    */
   public static List<Complaint> complaints(Brief brief, Taken taken) {
-    BriefRules rules = new BriefRules(brief);
+    BriefRules rules = new BriefRules(brief, taken);
     rules.complaints.addAll(NameRules.complaints(brief, taken));
     rules.text(Key.TITLE, 100);
     rules.text(Key.SUMMARY, 400);
@@ -76,7 +88,7 @@ public final class BriefRules {
                 ? "text-forbidden"
                 : given.codePoints().anyMatch(BriefRules::invisible)
                     ? "text-invisible"
-                    : EXPANDED.matcher(given).find() ? "text-expands" : null;
+                    : isExpanded(given) ? "text-expands" : null;
     if (fault != null) {
       block(
           fault,
@@ -88,6 +100,11 @@ public final class BriefRules {
               "sign", forbidden.orElse("")),
           workingText(given, most));
     }
+  }
+
+  private boolean isExpanded(String given) {
+    return EXPANDED.matcher(given).find()
+        || filled.stream().anyMatch(form -> form.matcher(given).find());
   }
 
   /**
@@ -109,7 +126,7 @@ public final class BriefRules {
     return (c & 0xFFFE) == 0xFFFE || (c >= 0xFDD0 && c <= 0xFDEF);
   }
 
-  private static @Nullable String workingText(String given, int most) {
+  private @Nullable String workingText(String given, int most) {
     String plain =
         given
             .codePoints()
@@ -121,8 +138,10 @@ public final class BriefRules {
             .replaceAll("[$@#]\\{", "(")
             .replaceAll(" +", " ")
             .strip();
-    while (REPLACED.matcher(plain).find()) {
-      plain = REPLACED.matcher(plain).replaceAll("$1");
+    for (Pattern form : filled) {
+      while (form.matcher(plain).find()) {
+        plain = form.matcher(plain).replaceAll("$1");
+      }
     }
     int end = Math.min(plain.length(), most);
     if (end > 0 && end < plain.length() && Character.isHighSurrogate(plain.charAt(end - 1))) {

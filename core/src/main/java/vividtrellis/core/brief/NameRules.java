@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javax.lang.model.SourceVersion;
 import org.jspecify.annotations.Nullable;
 
@@ -29,7 +30,7 @@ final class NameRules {
       Pattern.compile("[a-z][a-z0-9_]{0,%d}".formatted(Names.LONGEST_DATABASE - 1));
 
   private static final List<String> RESERVED_PACKAGES =
-      List.of("java", "javax", "jakarta", "jdk", "sun", "com.sun", "org.springframework");
+      List.of("java", "javax", "jakarta", "jdk", "sun", "com.sun");
 
   /** Domains under which people have mailboxes and accounts, turned round. */
   private static final List<String> MAIL_DOMAINS =
@@ -266,8 +267,8 @@ final class NameRules {
         .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
   }
 
-  private static @Nullable String reserved(String name) {
-    return RESERVED_PACKAGES.stream()
+  private @Nullable String reserved(String name) {
+    return Stream.concat(RESERVED_PACKAGES.stream(), taken.packages().stream())
         .filter(prefix -> name.equals(prefix) || name.startsWith(prefix + "."))
         .findFirst()
         .orElse(null);

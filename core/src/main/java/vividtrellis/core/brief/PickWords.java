@@ -17,7 +17,7 @@ import vividtrellis.core.document.Node;
  * The small language in which single picks are said.
  *
  * <pre>
- * word = KEY "=" VALUE        a pick of the brief, by its key: framework=spring-boot@4.1
+ * word = KEY "=" VALUE        a pick of the brief, by its key: framework=frame@4.1
  *      | "+" ID               one starter or extra more
  * pick = KEY ":" VALUE        the same in an address: name:berth-booking, starter:http-api
  * </pre>

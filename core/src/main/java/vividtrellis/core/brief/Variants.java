@@ -19,7 +19,7 @@ import vividtrellis.core.document.UnreadableDocument.Fault;
  * <pre>
  * variants:
  *   reactive: { starters: [http-reactive, sql-reactive, postgresql], default: yes }
- *   old-server: { framework: spring-boot@3.5, packaging: war, project: { name: berth-booking-old } }
+ *   old-server: { framework: frame@3.5, packaging: war, project: { name: berth-booking-old } }
  * </pre>
  *
  * <p>{@code default: yes} marks the one that is meant where none is named. Without that mark it is

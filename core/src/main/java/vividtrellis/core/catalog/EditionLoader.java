@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -27,6 +28,7 @@ import vividtrellis.core.catalog.Options.Reads;
 import vividtrellis.core.catalog.Options.Stack;
 import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.catalog.TemplateNames.Named;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
@@ -34,11 +36,12 @@ import vividtrellis.core.document.UnreadableDocument;
 import vividtrellis.core.version.Version;
 
 /**
- * Loads an edition from its files: {@code edition.yaml} names the data files and the templates,
- * each data file holds one or more of the lists {@code builds}, {@code languages}, {@code
- * frameworks}, {@code packagings}, {@code samples}, {@code layouts}, {@code categories}, {@code
- * starters}, {@code extras} and {@code rules}, and {@code retired}: what became of earlier ids.
- * Beside them lies what the audit read of each version.
+ * Loads an edition from its files: {@code edition.yaml} names the data files, and those templates
+ * whose names only a brief fills in; all others are found by what the bindings name. Each data file
+ * holds one or more of the lists {@code builds}, {@code languages}, {@code frameworks}, {@code
+ * packagings}, {@code samples}, {@code layouts}, {@code categories}, {@code starters}, {@code
+ * extras} and {@code rules}, and {@code retired}: what became of earlier ids. Beside them lies what
+ * the audit read of each version.
  */
 public final class EditionLoader {
 
@@ -89,32 +92,59 @@ public final class EditionLoader {
     data.forEach(this::readData);
     Map<String, String> templates = new LinkedHashMap<>();
     sources.forEach(name -> templates.put(name, file("templates/" + name)));
+    List<Named> named = TemplateNames.of(edition("", id, Map.of(), Reach.NONE));
+    named.stream()
+        .filter(each -> !each.isOpen() && !templates.containsKey(each.name()))
+        .forEach(
+            each -> template(each).ifPresent(template -> templates.put(each.name(), template)));
 
-    Edition edition =
-        new Edition(
-            id,
-            HexFormat.of().formatHex(digest.digest()),
-            List.copyOf(builds),
-            List.copyOf(languages),
-            List.copyOf(frameworks),
-            List.copyOf(packagings),
-            List.copyOf(samples),
-            List.copyOf(layouts),
-            List.copyOf(categories),
-            List.copyOf(starters),
-            List.copyOf(extras),
-            List.copyOf(rules),
-            Map.copyOf(templates),
-            Map.copyOf(retired),
-            files
-                .apply(ReachReader.FILE)
-                .map(text -> ReachReader.read(ReachReader.FILE, text))
-                .orElse(Reach.NONE));
+    Reach reach =
+        files
+            .apply(ReachReader.FILE)
+            .map(text -> ReachReader.read(ReachReader.FILE, text))
+            .orElse(Reach.NONE);
+    Edition edition = edition(HexFormat.of().formatHex(digest.digest()), id, templates, reach);
     faults.addAll(EditionValidator.faults(edition, origins));
     if (!faults.isEmpty()) {
       throw new InvalidEdition(faults);
     }
     return edition;
+  }
+
+  private Edition edition(String identity, String id, Map<String, String> templates, Reach reach) {
+    return new Edition(
+        id,
+        identity,
+        List.copyOf(builds),
+        List.copyOf(languages),
+        List.copyOf(frameworks),
+        List.copyOf(packagings),
+        List.copyOf(samples),
+        List.copyOf(layouts),
+        List.copyOf(categories),
+        List.copyOf(starters),
+        List.copyOf(extras),
+        List.copyOf(rules),
+        Map.copyOf(templates),
+        Map.copyOf(retired),
+        reach);
+  }
+
+  private Optional<String> template(Named named) {
+    String file = "templates/" + named.name();
+    if (files.apply(file).isPresent()) {
+      return Optional.of(file(file));
+    }
+    Fault origin = origins.getOrDefault(named.of(), new Fault(named.of(), 0, ""));
+    String words =
+        named.words().isEmpty() ? "" : ", which it asks for with " + new TreeMap<>(named.words());
+    faults.add(
+        new Fault(
+            origin.file(),
+            origin.line(),
+            "%s: there is no template '%s'%s; write the file %s, or say with 'when' that it is not asked for"
+                .formatted(named.of(), named.name(), words, file)));
+    return Optional.empty();
   }
 
   private void readData(String name) {
@@ -175,10 +205,16 @@ public final class EditionLoader {
                 .filter(line -> !line.startsWith("#"))
                 .collect(Collectors.toUnmodifiableSet());
     About about = about(section);
+    Set<String> fills = Set.copyOf(section.parsed("fills", Function.identity()));
+    if (!fills.stream().allMatch(form -> form.matches("[^A-Za-z]+word[^A-Za-z]*"))) {
+      section.fault(section.at("fills"), "'fills' holds signs around 'word', as in @word@");
+    }
     return new Framework(
         about,
         lines,
         types,
+        Set.copyOf(section.parsed("packages", Function.identity())),
+        fills,
         section.sections("stacks", EditionLoader::stack),
         section.optional("bom"),
         probes(section),

@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import vividtrellis.core.catalog.InvalidEdition.Fault;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.catalog.TemplateNames.Named;
 
 /** What can only be seen when all files of an edition are together: references and doubles. */
 final class EditionValidator {
@@ -40,6 +41,7 @@ final class EditionValidator {
     validator.doubles("starters", edition.starters());
     validator.doubles("extras", edition.extras());
     edition.options().forEach(validator::option);
+    validator.openTemplates();
     validator.rules();
     validator.circles();
     return validator.faults;
@@ -79,21 +81,26 @@ final class EditionValidator {
       binding.artifacts().forEach(artifact -> references(option.id(), artifact.when()));
       for (Contribution.FilePart part : binding.files()) {
         references(option.id(), part.when());
-        if (!isThere(part.template())) {
-          fault(option.id(), "there is no template '" + part.template() + "'");
-        }
       }
     }
   }
 
-  /** A name with a word in it stands for as many templates as the word has values. */
-  private boolean isThere(String template) {
-    if (!template.contains("{{")) {
-      return edition.templates().containsKey(template);
+  /** What only a brief fills in stands for whatever the index lists; there has to be something. */
+  private void openTemplates() {
+    for (Named named : TemplateNames.of(edition)) {
+      if (named.isOpen() && !isThere(named.name())) {
+        fault(
+            named.of(),
+            "there is no template '%s'; list those that it may become under 'templates' in edition.yaml"
+                .formatted(named.name()));
+      }
     }
+  }
+
+  private boolean isThere(String open) {
     Pattern form =
         Pattern.compile(
-            Arrays.stream(template.split("\\{\\{[A-Za-z]+}}", -1))
+            Arrays.stream(open.split("\\{\\{[A-Za-z]+}}", -1))
                 .map(Pattern::quote)
                 .collect(Collectors.joining("[^/]+")));
     return edition.templates().keySet().stream().anyMatch(form.asMatchPredicate());

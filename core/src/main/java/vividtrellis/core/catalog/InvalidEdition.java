@@ -24,7 +24,12 @@ public final class InvalidEdition extends RuntimeException {
     }
   }
 
-  InvalidEdition(List<Fault> faults) {
+  /**
+   * Says what is wrong.
+   *
+   * @param faults at least one
+   */
+  public InvalidEdition(List<Fault> faults) {
     super(faults.stream().map(Fault::toString).collect(Collectors.joining("\n")));
     this.faults = List.copyOf(faults);
   }

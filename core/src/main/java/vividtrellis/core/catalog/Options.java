@@ -100,6 +100,9 @@ public final class Options {
    * @param lines newest first; empty for one without versions, such as none at all
    * @param takenTypes simple names that no class of a project may have, since the framework uses
    *     them for its own parts
+   * @param packages that hold its own code, which no code of a project belongs into
+   * @param fills what it has a build replace in texts, such as {@code @word@}, where {@code word}
+   *     stands for any
    * @param bom {@code group:artifact} of what manages its versions, in every version that it has;
    *     {@code null} for a framework without one
    * @param probes where the audit reads what its versions can do; none where nothing is read
@@ -111,6 +114,8 @@ public final class Options {
       About about,
       List<Line> lines,
       Set<String> takenTypes,
+      Set<String> packages,
+      Set<String> fills,
       List<Stack> stacks,
       @Nullable String bom,
       List<Probe> probes,
@@ -124,7 +129,8 @@ public final class Options {
     }
 
     Framework reading(Map<Version, Readings> other) {
-      return new Framework(about, lines, takenTypes, stacks, bom, probes, manages, other, bindings);
+      return new Framework(
+          about, lines, takenTypes, packages, fills, stacks, bom, probes, manages, other, bindings);
     }
 
     /** The version of a language that a version of this framework comes with, if any was read. */

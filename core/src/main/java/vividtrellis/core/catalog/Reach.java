@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param digest SHA-256 of the file it was read from, in hex; empty for none at all
  * @param day on which the registry was asked, as in {@code 2026-11-27}
  * @param holes what lacks something
- * @param whole root to the versions it was found whole for, as in {@code spring-boot@4.1.2}
+ * @param whole root to the versions it was found whole for, as in {@code frame@4.1.2}
  */
 public record Reach(String digest, String day, List<Hole> holes, Map<String, Set<String>> whole) {
 

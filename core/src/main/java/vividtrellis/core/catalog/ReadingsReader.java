@@ -12,7 +12,7 @@ import vividtrellis.core.document.Node;
 import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionedId;
 
-/** Reads what an audit read of each version: {@code spring-boot@4.1.2: { reader: 27, … }}. */
+/** Reads what an audit read of each version: {@code frame@4.1.2: { reader: 27, … }}. */
 final class ReadingsReader {
 
   /** Name of the file beside {@code edition.yaml}. */

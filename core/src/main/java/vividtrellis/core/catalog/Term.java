@@ -14,7 +14,7 @@ import vividtrellis.core.version.VersionRange;
  * term = [ "no " ] variable ":" ( id [ range ] | range )
  * </pre>
  *
- * <p>Examples: {@code starter:postgresql}; {@code no starter:h2}; {@code framework:spring-boot
+ * <p>Examples: {@code starter:postgresql}; {@code no starter:h2}; {@code framework:frame
  * [3.5,4.0)}; {@code jvm:[17,25]}; {@code servlet:[6.1,)}; {@code sample:endpoint}.
  *
  * @param negated whether the condition is that the rest does not hold

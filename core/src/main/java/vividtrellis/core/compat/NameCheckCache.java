@@ -8,8 +8,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.BriefRules;
@@ -92,34 +94,44 @@ final class NameCheckCache {
 
   /** What the framework and the languages of a selection keep for themselves. */
   Taken taken(Selection selection) {
+    List<Options.Framework> frameworks = edition.framework(selection.framework()).stream().toList();
     return new Taken(
-        types(edition.framework(selection.framework()).stream()),
-        words(List.of(selection.language(), selection.alongside())));
+        types(frameworks),
+        words(List.of(selection.language(), selection.alongside())),
+        all(frameworks, Options.Framework::packages),
+        all(frameworks, Options.Framework::fills));
   }
 
   /**
-   * Where no language is picked, it is one whose words are those of Java. Types only matter where
-   * the entry class is called by hand; where no framework is picked, it may become any.
+   * Where no language is picked, it is one whose words are those of Java; where no framework is
+   * picked, it may become any. Types only matter where the entry class is called by hand.
    */
   private Taken taken(Brief brief) {
     String framework = brief.get(Key.FRAMEWORK).orElse("");
-    Set<String> types =
-        brief.get(Key.ENTRY).isEmpty()
-            ? Set.of()
-            : types(edition.frameworks().stream().filter(each -> isOf(each, framework)));
+    List<Options.Framework> frameworks =
+        edition.frameworks().stream().filter(each -> isOf(each, framework)).toList();
     return new Taken(
-        types,
+        brief.get(Key.ENTRY).isEmpty() ? Set.of() : types(frameworks),
         words(
             Stream.of(Key.LANGUAGE, Key.ALONGSIDE)
                 .flatMap(key -> brief.get(key).stream())
-                .toList()));
+                .toList()),
+        all(frameworks, Options.Framework::packages),
+        all(frameworks, Options.Framework::fills));
+  }
+
+  private static Set<String> all(
+      List<Options.Framework> frameworks, Function<Options.Framework, Set<String>> what) {
+    return frameworks.stream()
+        .flatMap(framework -> what.apply(framework).stream())
+        .collect(Collectors.toUnmodifiableSet());
   }
 
   private static boolean isOf(Options.Framework framework, String pick) {
     return pick.isEmpty() || VersionedId.read(pick).id().equals(framework.id());
   }
 
-  private Set<String> types(Stream<Options.Framework> frameworks) {
+  private Set<String> types(List<Options.Framework> frameworks) {
     Set<String> types = new HashSet<>(made);
     frameworks.forEach(framework -> types.addAll(framework.takenTypes()));
     return types;

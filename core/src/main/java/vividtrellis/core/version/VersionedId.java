@@ -3,7 +3,7 @@ package vividtrellis.core.version;
 import java.util.Optional;
 
 /**
- * How something is named that may have a version: {@code spring-boot@4.1}, or its id alone.
+ * How something is named that may have a version: {@code frame@4.1}, or its id alone.
  *
  * @param version as it is written; empty for none, and for none behind the sign
  */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,6 +21,7 @@ class EditionLoaderTest {
         "summary: Builds.       | sumary: Builds.        | all.yaml:2: unknown key 'sumary'",
         "summary: Builds.       | sumary: Builds.        | all.yaml:2: 'summary' is missing",
         "versions: [1.0.9]      | versions: [one]        | all.yaml:20: 'one' is no version",
+        "template: Main.java,   | template: \"{{style}}.kt\", | no template '{{style}}.kt'",
         "starter:driver-b\"]    | starter:driver-z\"]    | names a starter that is not there",
         "kind: clashes          | kind: fights           | 'fights' is no kind",
         "template: Main.java,   | template: Mian.java,   | there is no template 'Mian.java'",
@@ -64,6 +66,43 @@ class EditionLoaderTest {
             name -> TestEdition.file(name).map(t -> t.replace("Packs.", "Packs it.")));
     assertThat(List.of(edition.digest())).doesNotContain(other.digest());
     assertThat(edition.digest()).isEqualTo(TestEdition.load().digest());
+  }
+
+  @Test
+  void aNameThatHoldsAWordNeedsATemplateForEachValueThatItMayHave() {
+    String two =
+        """
+        languages:
+          - { id: brisk, label: Brisk, summary: Speaks., documentation: "https://l.example", versions: [1.0],
+              bindings: [ { when: ["language:brisk"], variables: { suffix: brisk } } ] }
+          - { id: calm, label: Calm, summary: Speaks., documentation: "https://l.example", versions: [1.0],
+              bindings: [ { when: ["language:calm"], variables: { suffix: calm } } ] }
+        extras:
+          - id: notes
+            label: Notes
+            summary: Notes.
+            documentation: https://n.example
+            bindings:
+              - files: [ { path: a, template: "Main.{{suffix}}", purpose: A } ]
+              - when: ["language:calm"]
+                files: [ { path: b, template: "Only.{{suffix}}", purpose: B } ]
+        """;
+    Function<String, Optional<String>> files =
+        name ->
+            switch (name) {
+              case "edition.yaml" ->
+                  Optional.of("edition: 2099-01\nfiles: [all.yaml, more.yaml]\n");
+              case "more.yaml" -> Optional.of(two);
+              case "templates/Main.brisk", "templates/Only.calm" -> Optional.of("");
+              default -> TestEdition.file(name);
+            };
+    InvalidEdition e = catchThrowableOfType(InvalidEdition.class, () -> EditionLoader.load(files));
+
+    assertThat(e.faults())
+        .singleElement()
+        .asString()
+        .startsWith("more.yaml:")
+        .contains("notes", "'Main.calm'", "{suffix=calm}", "templates/Main.calm");
   }
 
   private static Edition with(String rules) {
