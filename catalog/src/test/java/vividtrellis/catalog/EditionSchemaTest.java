@@ -68,6 +68,8 @@ class EditionSchemaTest {
           label: Frame
           summary: S.
           documentation: "https://s.example"
+          environment: "${NAME}"
+          profiles: [{ id: shared, path: settings, purpose: S. }]
           lines:
             - { line: 2.0, standing: past, until: 2026-05, servlet: 6.1, source: x, versions: [2.0.1] }
       packagings: [{ id: jar, label: Jar, summary: S., documentation: "https://s.example" }]
@@ -123,6 +125,8 @@ class EditionSchemaTest {
         "kind: pom              | kind: hearsay",
         "[{ kind: pom, source: x }] | []",
         "versions: [2.0.1]      | versions: []",
+        "environment: \"${NAME}\" | environment: \"${ANY}\"",
+        "path: settings         | file: settings",
       })
   void whatItRefusesTheLoaderRefusesToo(String good, String bad) {
     assertThat(faults(SMALL)).isEmpty();

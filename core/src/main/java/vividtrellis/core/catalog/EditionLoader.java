@@ -215,6 +215,7 @@ public final class EditionLoader {
         types,
         Set.copyOf(section.parsed("packages", Function.identity())),
         fills,
+        Settings.read(section),
         section.sections("stacks", EditionLoader::stack),
         section.optional("bom"),
         probes(section),

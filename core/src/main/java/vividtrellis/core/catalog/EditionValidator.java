@@ -78,9 +78,26 @@ final class EditionValidator {
     }
     for (Contribution binding : option.bindings()) {
       references(option.id(), binding.when());
+      profiles(option.id(), binding.settings().keySet());
       binding.artifacts().forEach(artifact -> references(option.id(), artifact.when()));
       for (Contribution.FilePart part : binding.files()) {
         references(option.id(), part.when());
+      }
+    }
+  }
+
+  private void profiles(String where, Set<String> used) {
+    Set<String> known =
+        edition.frameworks().stream()
+            .flatMap(framework -> framework.settings().profiles().stream())
+            .map(Settings.Profile::id)
+            .collect(Collectors.toCollection(LinkedHashSet::new));
+    for (String profile : used) {
+      if (!known.contains(profile)) {
+        fault(
+            where,
+            "settings of the profile '%s', which no framework has; there are %s"
+                .formatted(profile, known));
       }
     }
   }

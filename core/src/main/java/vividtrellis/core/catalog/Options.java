@@ -103,6 +103,7 @@ public final class Options {
    * @param packages that hold its own code, which no code of a project belongs into
    * @param fills what it has a build replace in texts, such as {@code @word@}, where {@code word}
    *     stands for any
+   * @param settings how it takes them
    * @param bom {@code group:artifact} of what manages its versions, in every version that it has;
    *     {@code null} for a framework without one
    * @param probes where the audit reads what its versions can do; none where nothing is read
@@ -116,6 +117,7 @@ public final class Options {
       Set<String> takenTypes,
       Set<String> packages,
       Set<String> fills,
+      Settings settings,
       List<Stack> stacks,
       @Nullable String bom,
       List<Probe> probes,
@@ -130,7 +132,18 @@ public final class Options {
 
     Framework reading(Map<Version, Readings> other) {
       return new Framework(
-          about, lines, takenTypes, packages, fills, stacks, bom, probes, manages, other, bindings);
+          about,
+          lines,
+          takenTypes,
+          packages,
+          fills,
+          settings,
+          stacks,
+          bom,
+          probes,
+          manages,
+          other,
+          bindings);
     }
 
     /** The version of a language that a version of this framework comes with, if any was read. */

@@ -2,11 +2,13 @@ package vividtrellis.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Selection;
@@ -48,6 +50,11 @@ final class Contributions {
 
   Edition edition() {
     return edition;
+  }
+
+  /** The framework that was picked. */
+  Optional<Framework> framework() {
+    return edition.framework(selection.framework());
   }
 
   /** Something that an option puts into the project, since all its conditions hold. */

@@ -8,7 +8,7 @@ import java.util.Map;
  *
  * @param root name of its one top directory
  * @param context what templates are filled with
- * @param settings profile to its settings, in the order of their causes; {@code shared} comes first
+ * @param settings those of each file, in the order of their causes
  * @param settingsFormat yaml or properties
  * @param documents files written from a tree rather than from a template
  * @param files parts of files; parts with the same path belong together, in order
@@ -18,11 +18,19 @@ public record ProjectPlan(
     String root,
     TemplateContext context,
     BuildModel build,
-    Map<String, List<Setting>> settings,
+    List<SettingsFile> settings,
     String settingsFormat,
     List<TreeDocument> documents,
     List<Part> files,
     Map<String, String> templates) {
+
+  /**
+   * A file of settings.
+   *
+   * @param path below the root, with slashes
+   * @param purpose what the file is for
+   */
+  public record SettingsFile(String path, String purpose, List<Setting> settings) {}
 
   /**
    * One setting.

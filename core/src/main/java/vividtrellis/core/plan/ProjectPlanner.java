@@ -4,6 +4,8 @@ import java.util.List;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.Framework;
+import vividtrellis.core.catalog.Settings;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.plan.Contributions.Contributed;
 
@@ -28,12 +30,13 @@ public final class ProjectPlanner {
             verdict.names().orElseThrow(),
             edition);
     List<Contributed> contributions = picked.inOrder();
-    TemplateContext context = TemplateVariables.of(picked, contributions, inputs);
+    Settings form = picked.framework().map(Framework::settings).orElse(Settings.NONE);
+    TemplateContext context = TemplateVariables.of(picked, contributions, form, inputs);
     return new ProjectPlan(
         brief.require(Key.NAME),
         context,
         BuildPlanner.plan(picked, contributions, context),
-        SettingsPlanner.plan(contributions, context),
+        SettingsPlanner.plan(form, contributions, context),
         brief.require(Key.FORMAT),
         ServicePlanner.plan(picked, contributions, context),
         FilePlanner.plan(picked, contributions, context),

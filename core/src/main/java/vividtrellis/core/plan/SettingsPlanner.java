@@ -4,55 +4,71 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import vividtrellis.core.catalog.Settings;
+import vividtrellis.core.catalog.Settings.Profile;
 import vividtrellis.core.plan.Contributions.Contributed;
 import vividtrellis.core.plan.ProjectPlan.Setting;
+import vividtrellis.core.plan.ProjectPlan.SettingsFile;
 import vividtrellis.core.plan.TemplateContext.Filled;
 
-/** Gathers the settings, profile by profile. */
+/** Gathers the settings, file by file, as the framework wants them. */
 final class SettingsPlanner {
 
-  private static final List<String> PROFILES = List.of("shared", "local", "test", "production");
+  private final Settings form;
+  private final TemplateContext context;
+  private final Map<String, SettingsFile> files = new LinkedHashMap<>();
 
-  private SettingsPlanner() {}
+  private SettingsPlanner(Settings form, TemplateContext context) {
+    this.form = form;
+    this.context = context;
+  }
 
-  static Map<String, List<Setting>> plan(List<Contributed> contributions, TemplateContext context) {
-    Map<String, List<Setting>> settings = new LinkedHashMap<>();
-    for (String profile : PROFILES) {
-      List<Setting> all = new ArrayList<>();
+  static List<SettingsFile> plan(
+      Settings form, List<Contributed> contributions, TemplateContext context) {
+    SettingsPlanner planner = new SettingsPlanner(form, context);
+    for (Profile profile : form.profiles()) {
       for (Contributed each : contributions) {
         each.what()
             .settings()
-            .getOrDefault(profile, Map.of())
-            .forEach(
-                (key, value) -> {
-                  Setting setting = setting(context.value(key), context.value(value), each.cause());
-                  // Where two picks set one thing, the one that comes first wins.
-                  if (all.stream().noneMatch(s -> s.path().equals(setting.path()))) {
-                    all.add(setting);
-                  }
-                });
-      }
-      if (!all.isEmpty()) {
-        settings.put(profile, all);
+            .getOrDefault(profile.id(), Map.of())
+            .forEach((key, value) -> planner.add(profile, key, value, each.cause()));
       }
     }
-    return settings;
+    return List.copyOf(planner.files.values());
   }
 
-  private static Setting setting(Filled key, Filled value, Cause cause) {
+  private void add(Profile profile, String key, String value, Cause cause) {
+    List<Setting> there =
+        files
+            .computeIfAbsent(
+                context.value(profile.path()).text(),
+                path -> new SettingsFile(path, profile.purpose(), new ArrayList<>()))
+            .settings();
+    Setting setting = setting(profile, context.value(key), context.value(value), cause);
+    // Where two picks set one thing, the one that comes first wins.
+    if (there.stream().noneMatch(s -> s.path().equals(setting.path()))) {
+      there.add(setting);
+    }
+  }
+
+  private Setting setting(Profile profile, Filled key, Filled value, Cause cause) {
     Cause all = key.cause().map(cause::and).orElse(cause);
-    return new Setting(path(key.text()), value.text(), value.cause().map(all::and).orElse(all));
+    List<String> path = path(key.text());
+    if (!profile.prefix().isEmpty()) {
+      path.add(0, profile.prefix());
+    }
+    return new Setting(path, value.text(), value.cause().map(all::and).orElse(all));
   }
 
   /** A key with dots; what stands in brackets is one part, dots and all. */
-  private static List<String> path(String key) {
+  private List<String> path(String key) {
     List<String> path = new ArrayList<>();
     int at = 0;
     while (at < key.length()) {
       boolean bracket = key.charAt(at) == '[';
       int end = bracket ? key.indexOf(']', at) : key.indexOf('.', at);
       end = end < 0 ? key.length() : end;
-      path.add(key.substring(bracket ? at + 1 : at, end));
+      path.add(form.written(key.substring(bracket ? at + 1 : at, end)));
       at = bracket ? end + 2 : end + 1;
     }
     return path;

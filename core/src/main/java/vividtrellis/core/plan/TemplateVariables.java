@@ -1,19 +1,20 @@
 package vividtrellis.core.plan;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.catalog.Settings;
+import vividtrellis.core.catalog.Settings.Profile;
 import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.SuitableJdks;
 import vividtrellis.core.document.Node;
@@ -24,18 +25,21 @@ import vividtrellis.core.version.VersionedId;
 /** Gathers the words of a project: names, levels, versions, and what picks add to them. */
 final class TemplateVariables {
 
-  private static final Pattern ENVIRONMENT = Pattern.compile("\\$\\{([A-Z][A-Z0-9_]*)}");
-
   private final Contributions picked;
+  private final Settings form;
   private final TemplateContext context = new TemplateContext();
 
-  private TemplateVariables(Contributions picked) {
+  private TemplateVariables(Contributions picked, Settings form) {
     this.picked = picked;
+    this.form = form;
   }
 
   static TemplateContext of(
-      Contributions picked, List<Contributed> contributions, GenerationInputs inputs) {
-    TemplateVariables variables = new TemplateVariables(picked);
+      Contributions picked,
+      List<Contributed> contributions,
+      Settings form,
+      GenerationInputs inputs) {
+    TemplateVariables variables = new TemplateVariables(picked, form);
     variables.names();
     variables.versions();
     variables.settings(inputs);
@@ -57,16 +61,15 @@ final class TemplateVariables {
     return variables.context;
   }
 
-  /** What settings outside the local profile read from the environment. */
+  /** What settings that hold away from one's own machine read from the environment. */
   private void environment(List<Contributed> contributions) {
     Map<String, Cause> names = new LinkedHashMap<>();
     for (Contributed each : contributions) {
-      for (String profile : List.of("shared", "production")) {
-        for (String value : each.what().settings().getOrDefault(profile, Map.of()).values()) {
-          Matcher name = ENVIRONMENT.matcher(value);
-          while (name.find()) {
-            names.putIfAbsent(name.group(1), each.cause());
-          }
+      for (Profile profile : form.profiles()) {
+        if (profile.away()) {
+          each.what().settings().getOrDefault(profile.id(), Map.of()).values().stream()
+              .flatMap(value -> form.variables(value).stream())
+              .forEach(name -> names.putIfAbsent(name, each.cause()));
         }
       }
     }
@@ -83,9 +86,16 @@ final class TemplateVariables {
    */
   private void services(List<Contributed> contributions) {
     List<Map<String, String>> entries = new ArrayList<>();
+    // The first profile holds everywhere; another one that holds elsewhere has to be told of.
+    Set<String> elsewhere =
+        form.profiles().stream()
+            .skip(1)
+            .filter(Profile::away)
+            .map(Profile::id)
+            .collect(Collectors.toSet());
     boolean production = false;
     for (Contributed each : contributions) {
-      production |= each.what().settings().containsKey("production");
+      production |= !Collections.disjoint(each.what().settings().keySet(), elsewhere);
       for (Node service : each.what().services().values().values()) {
         if (service instanceof Node.Fields fields
             && fields.get("ports").orElse(null) instanceof Node.Items ports

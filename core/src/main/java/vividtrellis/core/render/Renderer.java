@@ -11,7 +11,7 @@ import vividtrellis.core.plan.Cause;
 import vividtrellis.core.plan.Escaping;
 import vividtrellis.core.plan.ProjectPlan;
 import vividtrellis.core.plan.ProjectPlan.Part;
-import vividtrellis.core.plan.ProjectPlan.Setting;
+import vividtrellis.core.plan.ProjectPlan.SettingsFile;
 import vividtrellis.core.plan.ProjectPlan.TreeDocument;
 import vividtrellis.core.plan.TemplateContext.Filled;
 import vividtrellis.core.render.FileSet.GeneratedFile;
@@ -57,22 +57,9 @@ public final class Renderer {
         "Every version that the build names, in one place");
   }
 
-  private void settings(String profile, List<Setting> settings) {
-    boolean test = profile.equals("test");
-    String path =
-        "src/%s/resources/application%s.%s"
-            .formatted(
-                test ? "test" : "main",
-                profile.equals("shared") ? "" : "-" + profile,
-                plan.settingsFormat());
-    String purpose =
-        switch (profile) {
-          case "shared" -> "Settings that hold everywhere; secrets come from the environment";
-          case "local" -> "Settings for your own machine; used unless another profile is named";
-          case "test" -> "Settings for the tests; they need no outside service";
-          default -> "Settings of the profile " + profile;
-        };
-    add(path, SettingsWriter.write(settings, plan.settingsFormat()), "644", purpose);
+  private void settings(SettingsFile file) {
+    TracedText text = SettingsWriter.write(file.settings(), plan.settingsFormat());
+    add(file.path(), text, "644", file.purpose());
   }
 
   private void document(TreeDocument document) {

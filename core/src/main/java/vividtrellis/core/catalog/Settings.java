@@ -1,0 +1,86 @@
+package vividtrellis.core.catalog;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/**
+ * How a framework takes its settings. Bindings give them by profile; where a profile's lie, and how
+ * they are written there, is the framework's own.
+ *
+ * @param profiles in the order in which they are told of; none for a framework without settings
+ * @param dotted how a part of a key that has dots of its own is written, with {@code part} in its
+ *     place
+ * @param environment how a value names a variable of the environment, with {@code NAME} in its
+ *     place; empty where none does
+ */
+public record Settings(List<Profile> profiles, String dotted, String environment) {
+
+  /** Of what has none. */
+  public static final Settings NONE = new Settings(List.of(), "part", "");
+
+  /** What stands for a part of a key. */
+  static final String PART = "part";
+
+  /** What stands for a variable. */
+  static final String NAME = "NAME";
+
+  private static final String VARIABLE = "([A-Z][A-Z0-9_]*)";
+
+  /**
+   * When some settings hold.
+   *
+   * @param id the word for it in bindings
+   * @param path template of the file they lie in, which several profiles may share
+   * @param prefix what their keys begin with there; empty for nothing
+   * @param purpose what the file is for; of several profiles in one file the first says it
+   * @param away whether they hold away from one's own machine, where the environment fills them in
+   */
+  public record Profile(String id, String path, String prefix, String purpose, boolean away) {}
+
+  /** Copies its list. */
+  public Settings {
+    profiles = List.copyOf(profiles);
+  }
+
+  static Settings read(Section framework) {
+    List<Profile> profiles =
+        framework.sections(
+            "profiles",
+            each ->
+                new Profile(
+                    each.text("id"),
+                    each.text("path"),
+                    Optional.ofNullable(each.optional("prefix")).orElse(""),
+                    each.text("purpose"),
+                    "yes".equals(each.optional("away"))));
+    String dotted = Optional.ofNullable(framework.optional("dotted-key")).orElse(PART);
+    String environment = Optional.ofNullable(framework.optional("environment")).orElse("");
+    if (!dotted.contains(PART)) {
+      framework.fault(framework.at("dotted-key"), "'dotted-key' holds 'part', as in \"part\"");
+    }
+    if (!environment.isEmpty() && !environment.contains(NAME)) {
+      framework.fault(framework.at("environment"), "'environment' holds 'NAME', as in ${NAME}");
+    }
+    return new Settings(profiles, dotted, environment);
+  }
+
+  /** A part of a key as it is written. */
+  public String written(String part) {
+    return part.contains(".") ? dotted.replace(PART, part) : part;
+  }
+
+  /** The variables of the environment that a value reads, in its order. */
+  public List<String> variables(String value) {
+    int name = environment.indexOf(NAME);
+    if (name < 0) {
+      return List.of();
+    }
+    Pattern form =
+        Pattern.compile(
+            Pattern.quote(environment.substring(0, name))
+                + VARIABLE
+                + Pattern.quote(environment.substring(name + NAME.length())));
+    return form.matcher(value).results().map(found -> found.group(1)).toList();
+  }
+}
