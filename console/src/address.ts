@@ -78,6 +78,9 @@ export function queryOf(brief: Brief): string {
 export const addressOf = (brief: Brief, variant = '') =>
   '#' + queryOf(brief) + (variant ? '&variant=' + encodeURIComponent(variant) : '')
 
+/** Parts of a brief that are no texts; an address that sets one so was never made here. */
+const NO_PICKS = ['brief', 'project', 'starters', 'extras', 'settings', '__proto__']
+
 /** The brief that an address holds; null if it holds none. */
 export function briefOf(hash: string): Brief | null {
   const picks = new URLSearchParams(hash.replace(/^#/, '')).getAll('pick')
@@ -89,7 +92,7 @@ export function briefOf(hash: string): Brief | null {
     const text = pick.slice(split + 1)
     const value = NUMBERS.includes(key) && /^[0-9]{1,6}$/.test(text) ? Number(text) : text
     const list = LISTS[key]
-    if (split < 1 || key === '__proto__') continue
+    if (split < 1 || NO_PICKS.includes(key)) continue
     if (key === 'variants') brief.variants = variantsOf(text)
     else if (list) brief[list] = [...(brief[list] ?? []), text]
     else if (Object.hasOwn(PROJECT, key)) brief.project[key] = value
