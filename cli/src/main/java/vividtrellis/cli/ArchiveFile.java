@@ -8,7 +8,7 @@ import java.nio.file.Path;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import vividtrellis.cli.Unpacked.Entry;
+import vividtrellis.cli.TarContents.Entry;
 import vividtrellis.core.pack.Archive.Format;
 
 /** An archive on its way to the disk. */
@@ -79,7 +79,7 @@ final class ArchiveFile {
       if (folder == null || !Files.isDirectory(folder)) {
         throw new IOException("there is no such directory");
       }
-      try (Writing writing = new Writing(folder)) {
+      try (FileTransaction writing = new FileTransaction(folder)) {
         writing.put(contents);
         writing.done();
       }

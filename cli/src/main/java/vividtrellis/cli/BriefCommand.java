@@ -56,12 +56,12 @@ final class BriefCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws IOException {
-    Service service = common.service();
+    ApiClient service = common.service();
     PrintWriter out = spec.commandLine().getOut();
     boolean asks = !noQuestions && !common.json() && Terminal.isThere() && !input.hasBrief();
     Brief given = !input.isEmpty() ? input.brief(service) : Config.read().begun();
     if (asks) {
-      try (Asker asker = new Asker()) {
+      try (Prompt asker = new Prompt()) {
         Screen screen = new Screen(asker.out());
         Interview interview = new Interview(service, asker, screen, given);
         return finish(interview.run(), interview, asker);
@@ -94,7 +94,7 @@ final class BriefCommand implements Callable<Integer> {
     return 0;
   }
 
-  private static Json judge(Service service, Brief brief) {
+  private static Json judge(ApiClient service, Brief brief) {
     return service
         .post(
             "/checks",
@@ -103,7 +103,7 @@ final class BriefCommand implements Callable<Integer> {
   }
 
   /** Shows what came of the answers, and writes it where it is wanted. */
-  private int finish(Brief answered, Interview interview, Asker asker) {
+  private int finish(Brief answered, Interview interview, Prompt asker) {
     Screen screen = interview.screen();
     screen.line("");
     new VerdictView(screen).show(interview.verdict());

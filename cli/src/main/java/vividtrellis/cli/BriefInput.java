@@ -76,12 +76,12 @@ final class BriefInput {
   }
 
   /** The brief that the picks make. */
-  Brief brief(Service service) {
+  Brief brief(ApiClient service) {
     Document document = document(service);
     try {
       return Variants.meant(Briefs.read(document.text(), document.notation()));
     } catch (UnreadableDocument e) {
-      throw Service.unreadable(e);
+      throw ApiClient.unreadable(e);
     }
   }
 
@@ -91,7 +91,7 @@ final class BriefInput {
     try {
       return !Variants.names(Briefs.read(document.text(), document.notation())).isEmpty();
     } catch (UnreadableDocument e) {
-      throw Service.unreadable(e);
+      throw ApiClient.unreadable(e);
     }
   }
 
@@ -108,7 +108,7 @@ final class BriefInput {
     try {
       return Briefs.read(document.text(), document.notation());
     } catch (UnreadableDocument e) {
-      throw Service.unreadable(e);
+      throw ApiClient.unreadable(e);
     }
   }
 
@@ -128,7 +128,7 @@ final class BriefInput {
     return files.contains("-") || (files.isEmpty() && given.isEmpty());
   }
 
-  Document document(Service service) {
+  Document document(ApiClient service) {
     List<String> words = given.stream().filter(BriefInput::isWord).toList();
     List<String> files = files();
     if (files.isEmpty() && words.isEmpty()) {
@@ -150,7 +150,7 @@ final class BriefInput {
         "the words", Briefs.write(Config.read().begun(), Notation.JSON), Notation.JSON);
   }
 
-  private Document changed(Document document, List<String> words, Service service) {
+  private Document changed(Document document, List<String> words, ApiClient service) {
     try {
       Brief whole = Briefs.read(document.text(), document.notation());
       for (String word : words) {
@@ -164,7 +164,7 @@ final class BriefInput {
       }
       return new Document(document.name(), Briefs.write(brief, Notation.JSON), Notation.JSON);
     } catch (UnreadableDocument e) {
-      throw Service.unreadable(e);
+      throw ApiClient.unreadable(e);
     } catch (PickWords.UnknownWord e) {
       throw new Failure(
           Failure.UNREADABLE,
@@ -174,7 +174,7 @@ final class BriefInput {
     }
   }
 
-  private static List<String> extras(Service service) {
+  private static List<String> extras(ApiClient service) {
     return service.get("/catalog").json().list("extras").stream()
         .map(extra -> extra.text("id"))
         .toList();

@@ -82,7 +82,7 @@ final class CatalogCommand implements Callable<Integer> {
     }
     String question =
         search == null ? "" : "?q=" + URLEncoder.encode(search, StandardCharsets.UTF_8);
-    Service.Answer answer =
+    ApiClient.Answer answer =
         common.service().get("/catalog" + (list == null ? "" : "/" + list) + question);
     PrintWriter out = spec.commandLine().getOut();
     if (common.json()) {

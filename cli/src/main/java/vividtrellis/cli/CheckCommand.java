@@ -50,7 +50,7 @@ final class CheckCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws IOException {
-    Service service = common.service();
+    ApiClient service = common.service();
     if (way != null && input.file().isPresent() && input.hasVariants()) {
       throw new Failure(
           Failure.USAGE,
@@ -60,7 +60,7 @@ final class CheckCommand implements Callable<Integer> {
     }
     BriefInput.Document document = input.document(service);
     String query = way == null ? "" : "?apply=" + way;
-    Service.Answer answer = service.post("/checks" + query, document);
+    ApiClient.Answer answer = service.post("/checks" + query, document);
     Json verdict = answer.verdict();
     boolean fits = verdict.text("verdict").equals("fits");
     PrintWriter out = spec.commandLine().getOut();

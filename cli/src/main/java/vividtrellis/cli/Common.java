@@ -47,7 +47,7 @@ final class Common {
             : config.text(Config.SERVER).isPresent() ? config.file().toString() : "built in";
   }
 
-  Service service() {
+  ApiClient service() {
     return service(server);
   }
 
@@ -56,10 +56,10 @@ final class Common {
    *
    * @param given its address, if that was said
    */
-  static Service service(@Nullable String given) {
+  static ApiClient service(@Nullable String given) {
     String address = server(given);
     try {
-      return new Service(URI.create(address));
+      return new ApiClient(URI.create(address));
     } catch (IllegalArgumentException e) {
       throw new Failure(
           Failure.USAGE,

@@ -59,7 +59,7 @@ final class CompareCommand implements Callable<Integer> {
       throw new Failure(
           Failure.USAGE, "Standard input can be one side only.", null, "name a file for the other");
     }
-    Service service = common.service();
+    ApiClient service = common.service();
     Screen screen = new Screen(spec.commandLine().getOut());
     Map<String, String> before = new TreeMap<>();
     Map<String, String> after = new TreeMap<>();
@@ -76,18 +76,18 @@ final class CompareCommand implements Callable<Integer> {
   }
 
   /** Gives whether there are files; if not, it is told why. */
-  private boolean fill(Map<String, String> files, String side, Service service, Screen screen) {
+  private boolean fill(Map<String, String> files, String side, ApiClient service, Screen screen) {
     if (!side.equals("-") && Files.isDirectory(Path.of(side))) {
       files.putAll(ProjectFiles.below(Path.of(side)));
       return true;
     }
-    Service.Answer answer = service.post("/outlines", BriefInput.read(side));
+    ApiClient.Answer answer = service.post("/outlines", BriefInput.read(side));
     if (answer.status() == 422) {
       if (common.json()) {
         spec.commandLine().getOut().println(answer.text());
       } else {
         screen.line(screen.strong(Screen.plain(side)));
-        Blocked.tell(screen, answer.json());
+        BlockedReport.tell(screen, answer.json());
       }
       return false;
     }

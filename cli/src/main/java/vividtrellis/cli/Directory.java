@@ -12,7 +12,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import vividtrellis.cli.Unpacked.Entry;
+import vividtrellis.cli.TarContents.Entry;
 import vividtrellis.core.pack.Receipt;
 
 /**
@@ -179,7 +179,7 @@ final class Directory {
    */
   void write(Map<Directory, List<Step>> planned) {
     planned.forEach(Directory::mayWrite);
-    try (Writing writing = new Writing(root)) {
+    try (FileTransaction writing = new FileTransaction(root)) {
       Map<Path, Entry> contents = new LinkedHashMap<>();
       for (Map.Entry<Directory, List<Step>> each : planned.entrySet()) {
         for (Step step : each.getValue()) {

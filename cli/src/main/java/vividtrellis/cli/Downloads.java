@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
-import vividtrellis.cli.Unpacked.Entry;
+import vividtrellis.cli.TarContents.Entry;
 import vividtrellis.core.pack.Archive.Format;
 
 /**
@@ -13,7 +13,7 @@ import vividtrellis.core.pack.Archive.Format;
  */
 final class Downloads implements AutoCloseable {
 
-  private final Service service;
+  private final ApiClient service;
   private final long most;
   private final Path folder;
   private int count;
@@ -24,7 +24,7 @@ final class Downloads implements AutoCloseable {
    * @param most bytes of an archive, and of all its files together
    * @throws Failure when there is no room for temporary files
    */
-  Downloads(Service service, long most) {
+  Downloads(ApiClient service, long most) {
     this.service = service;
     this.most = most;
     try {
@@ -43,7 +43,7 @@ final class Downloads implements AutoCloseable {
    * @param file the archive; of nothing that can be used when the brief is blocked
    * @param files what is in it
    */
-  record Download(Service.Answer answer, Path file, Map<String, Entry> files) {
+  record Download(ApiClient.Answer answer, Path file, Map<String, Entry> files) {
     boolean isBlocked() {
       return answer.status() == 422;
     }
@@ -53,11 +53,11 @@ final class Downloads implements AutoCloseable {
   Download fetch(BriefInput.Document brief, Format format) {
     Path file = folder.resolve(count++ + "." + format.word());
     file.toFile().deleteOnExit();
-    Service.Answer answer =
+    ApiClient.Answer answer =
         service.download("/archives?format=" + format.word(), brief, file, most);
     return answer.status() == 422
         ? new Download(answer, file, Map.of())
-        : new Download(answer, file, Unpacked.of(file, format, most));
+        : new Download(answer, file, TarContents.of(file, format, most));
   }
 
   @Override

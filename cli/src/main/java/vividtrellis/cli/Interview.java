@@ -17,8 +17,8 @@ final class Interview {
   /** The answer that goes back a step. */
   static final String BACK = "<";
 
-  private final Service service;
-  private final Asker asker;
+  private final ApiClient service;
+  private final Prompt asker;
   private final Screen screen;
   private Brief brief;
   private Json verdict;
@@ -29,7 +29,7 @@ final class Interview {
     boolean ask(Interview interview);
   }
 
-  Interview(Service service, Asker asker, Screen screen, Brief brief) {
+  Interview(ApiClient service, Prompt asker, Screen screen, Brief brief) {
     this.service = service;
     this.asker = asker;
     this.screen = screen;
@@ -80,7 +80,7 @@ final class Interview {
   }
 
   Json search(String text) {
-    return service.get("/catalog/starters?q=" + Service.encoded(text)).json();
+    return service.get("/catalog/starters?q=" + ApiClient.encoded(text)).json();
   }
 
   /** Takes a changed brief if nothing that is new stands in its way; else tells what does. */

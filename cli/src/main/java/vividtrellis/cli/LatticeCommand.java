@@ -39,8 +39,8 @@ final class LatticeCommand implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    Service service = common.service();
-    Service.Answer answer = service.post("/lattice", input.document(service));
+    ApiClient service = common.service();
+    ApiClient.Answer answer = service.post("/lattice", input.document(service));
     PrintWriter out = spec.commandLine().getOut();
     if (common.json()) {
       out.println(answer.text());

@@ -29,14 +29,14 @@ final class MachineView {
             Path.of("/usr/lib/jvm"),
             Path.of(System.getProperty("user.home", "/"), ".jdks"),
             Path.of("/Library/Java/JavaVirtualMachines"));
-    List<Machine.Jdk> jdks = Machine.jdks(System.getenv(), places);
+    List<InstalledJdks.Jdk> jdks = InstalledJdks.jdks(System.getenv(), places);
     screen.line("");
     screen.line(screen.strong("JDKs of this machine"));
     if (jdks.isEmpty()) {
       screen.paragraph(2, "None was found. Install one, or point JAVA_HOME at it.");
       return;
     }
-    for (Machine.Jdk jdk : jdks) {
+    for (InstalledJdks.Jdk jdk : jdks) {
       screen.row(
           "  "
               + (suits(jdk) ? screen.possible() : screen.impossible())
@@ -50,7 +50,7 @@ final class MachineView {
     }
   }
 
-  private String advice(List<Machine.Jdk> jdks) {
+  private String advice(List<InstalledJdks.Jdk> jdks) {
     String advice =
         jdks.stream()
             .filter(this::suits)
@@ -59,7 +59,7 @@ final class MachineView {
             .orElse("None of them suits; JDK " + needed + " is the lowest that does.");
     return advice
         + jdks.stream()
-            .filter(Machine.Jdk::used)
+            .filter(InstalledJdks.Jdk::used)
             .filter(jdk -> possible(asked, jdk).orElse(false))
             .findFirst()
             .map(jdk -> " Or pick jdk=" + jdk.level() + ": the other picks take it too.")
@@ -67,12 +67,12 @@ final class MachineView {
   }
 
   /** What the service says of a JDK; of one that it does not know, that it is not too old. */
-  private boolean suits(Machine.Jdk jdk) {
+  private boolean suits(InstalledJdks.Jdk jdk) {
     return possible(whole, jdk)
         .orElse(needed.matches("[0-9]{1,3}") && jdk.level() >= Integer.parseInt(needed));
   }
 
-  private static Optional<Boolean> possible(Json verdict, Machine.Jdk jdk) {
+  private static Optional<Boolean> possible(Json verdict, InstalledJdks.Jdk jdk) {
     String level = Integer.toString(jdk.level());
     return verdict.list("offers").stream()
         .filter(offer -> offer.text("kind").equals("jdk") && offer.text("id").equals(level))

@@ -37,8 +37,8 @@ final class OutlineCommand implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    Service service = common.service();
-    Service.Answer answer = service.post("/outlines", input.takingMore().document(service));
+    ApiClient service = common.service();
+    ApiClient.Answer answer = service.post("/outlines", input.takingMore().document(service));
     PrintWriter out = spec.commandLine().getOut();
     if (common.json()) {
       out.println(answer.text());
@@ -47,7 +47,7 @@ final class OutlineCommand implements Callable<Integer> {
     Screen screen = new Screen(out);
     Json outline = answer.json();
     if (answer.status() == 422) {
-      return Blocked.tell(screen, outline);
+      return BlockedReport.tell(screen, outline);
     }
     if (!input.rest().isEmpty()) {
       Json file = file(outline, input.rest().get(0));

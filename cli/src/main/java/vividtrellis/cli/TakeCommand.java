@@ -101,7 +101,7 @@ final class TakeCommand implements Callable<Integer> {
     if (most < 1 || most > 1024) {
       throw new Failure(Failure.USAGE, "There is no such size: " + most, "--most", "1 to 1024");
     }
-    Service service = common.service();
+    ApiClient service = common.service();
     TakeView view = new TakeView(spec.commandLine().getOut(), common.json());
     try (Downloads downloads = new Downloads(service, (long) most << 20)) {
       boolean taken =
@@ -212,7 +212,7 @@ final class TakeCommand implements Callable<Integer> {
       return new BriefInput.Document(
           name, Briefs.write(Variants.of(whole, name), Notation.JSON), Notation.JSON);
     } catch (UnreadableDocument e) {
-      throw Service.unreadable(e);
+      throw ApiClient.unreadable(e);
     }
   }
 
@@ -235,7 +235,7 @@ final class TakeCommand implements Callable<Integer> {
       if (!variant.isEmpty()) {
         screen.line(screen.strong(variant));
       }
-      Blocked.tell(screen, download.answer().json());
+      BlockedReport.tell(screen, download.answer().json());
     }
     return download;
   }

@@ -48,17 +48,17 @@ final class TraceCommand implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    Receipt receipt = Made.receipt(directory, "vivid trace berth-booking pom.xml");
+    Receipt receipt = WrittenProject.receipt(directory, "vivid trace berth-booking pom.xml");
     Matcher line = LINE.matcher(place);
     boolean one = line.matches() && receipt.file(place).isEmpty();
     String path = (one ? line.group(1) : place).replace('\\', '/').replaceFirst("^\\./", "");
     Entry entry = receipt.file(path).orElseThrow(() -> unknown(receipt, path));
-    String text = Made.text(directory.resolve(path));
+    String text = WrittenProject.text(directory.resolve(path));
     boolean changed = !Receipt.digest(text).equals(entry.digest());
     Screen screen = new Screen(spec.commandLine().getOut());
     Optional<List<Trace>> found =
         changed
-            ? FoundAgain.reasons(common.service(), receipt, entry, text)
+            ? LineTracker.reasons(common.service(), receipt, entry, text)
             : Optional.of(entry.reasons());
     if (found.isEmpty()) {
       spec.commandLine()
@@ -123,7 +123,7 @@ final class TraceCommand implements Callable<Integer> {
             + "  "
             + Screen.plain(there == null ? "" : there.strip().replace("\t", "    ")));
     if (trace.picks().isEmpty()) {
-      String who = trace.because().equals(FoundAgain.YOURS) ? " you" : " the service itself";
+      String who = trace.because().equals(LineTracker.YOURS) ? " you" : " the service itself";
       screen.line("  " + screen.note() + who);
     }
     for (String pick : trace.picks()) {

@@ -45,7 +45,7 @@ final class WithdrawCommand implements Callable<Integer> {
   @Override
   public Integer call() {
     Path root = directory.toAbsolutePath().normalize();
-    Receipt receipt = Made.receipt(root, "vivid withdraw berth-booking");
+    Receipt receipt = WrittenProject.receipt(root, "vivid withdraw berth-booking");
     List<String> go = new ArrayList<>();
     List<String> changed = new ArrayList<>();
     List<String> gone = new ArrayList<>();
@@ -90,7 +90,7 @@ final class WithdrawCommand implements Callable<Integer> {
 
   /** Takes files, and then directories that are empty; gives what else lies in the root. */
   private List<String> take(Path root, List<String> files) {
-    try (Writing writing = new Writing(root)) {
+    try (FileTransaction writing = new FileTransaction(root)) {
       for (String each : files) {
         writing.moveAway(file(root, each));
       }

@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import vividtrellis.cli.Directory.Fate;
 import vividtrellis.cli.Directory.Step;
-import vividtrellis.cli.Unpacked.Entry;
+import vividtrellis.cli.TarContents.Entry;
 import vividtrellis.core.pack.Archive.Format;
 
 class DirectoryTest {
@@ -45,7 +45,7 @@ class DirectoryTest {
       }
     }
     try {
-      return Unpacked.of(file, Format.TAR_GZ, 1 << 20);
+      return TarContents.of(file, Format.TAR_GZ, 1 << 20);
     } finally {
       Files.delete(file);
     }
@@ -170,7 +170,7 @@ class DirectoryTest {
     Files.writeString(temp.resolve("a.txt"), "mine");
     Map<String, String> before = all();
 
-    try (Writing writing = new Writing(temp)) {
+    try (FileTransaction writing = new FileTransaction(temp)) {
       writing.place(writing.stage(new byte[] {1}, false), temp.resolve("a.txt"));
       writing.place(writing.stage(new byte[] {2}, true), temp.resolve("new/b.txt"));
       assertThat(temp.resolve("new/b.txt")).exists();

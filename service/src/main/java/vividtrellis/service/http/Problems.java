@@ -83,7 +83,8 @@ class Problems extends ResponseEntityExceptionHandler {
     if (!verdict.reach().isEmpty()) {
       problem.setProperty("reach", verdict.reach());
     }
-    problem.setProperty("findings", verdict.findings().stream().map(Answers.Finding::of).toList());
+    problem.setProperty(
+        "findings", verdict.findings().stream().map(Responses.Finding::of).toList());
     return answer(problem);
   }
 

@@ -56,12 +56,12 @@ class ProjectController {
   @PostMapping(
       path = "/checks",
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
-  Answers.Check check(
+  Responses.Check check(
       HttpServletRequest request, @RequestParam(required = false) @Nullable Integer apply)
       throws IOException {
     BriefBody.Sent sent = BriefBody.of(request);
     Verdict verdict = projects.check(sent.brief());
-    return apply == null ? Answers.Check.of(verdict, null) : applied(numbered(verdict, apply));
+    return apply == null ? Responses.Check.of(verdict, null) : applied(numbered(verdict, apply));
   }
 
   /** Ways out are counted through all findings, from 1. */
@@ -79,35 +79,35 @@ class ProjectController {
     return ways.get(number - 1);
   }
 
-  private Answers.Check applied(Remedy remedy) {
-    return Answers.Check.of(projects.check(remedy.result()), Answers.Applied.of(remedy));
+  private Responses.Check applied(Remedy remedy) {
+    return Responses.Check.of(projects.check(remedy.result()), Responses.Applied.of(remedy));
   }
 
   @PostMapping(
       path = "/lattice",
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
-  Answers.Grid lattice(HttpServletRequest request) throws IOException {
+  Responses.Grid lattice(HttpServletRequest request) throws IOException {
     BriefBody.Sent sent = BriefBody.of(request);
-    return Answers.Grid.of(projects.lattice(sent.brief()));
+    return Responses.Grid.of(projects.lattice(sent.brief()));
   }
 
   @PostMapping(
       path = "/outlines",
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
-  Answers.Outline outline(HttpServletRequest request) throws IOException {
+  Responses.Outline outline(HttpServletRequest request) throws IOException {
     BriefBody.Sent sent = BriefBody.of(request);
     Verdict verdict = projects.settle(sent.brief());
-    return Answers.Outline.of(projects.files(verdict), verdict.edition());
+    return Responses.Outline.of(projects.files(verdict), verdict.edition());
   }
 
   @PostMapping(
       path = "/comparisons",
       consumes = {MediaType.APPLICATION_JSON_VALUE, BriefBody.YAML})
-  Answers.Differences compare(HttpServletRequest request) throws IOException {
+  Responses.Differences compare(HttpServletRequest request) throws IOException {
     BriefBody.Sent sent = BriefBody.of(request);
     BriefBody.Two two = sent.two();
     FileSet left = side("/left", two.left());
-    return Answers.Differences.of(Comparison.of(left, side("/right", two.right())));
+    return Responses.Differences.of(Comparison.of(left, side("/right", two.right())));
   }
 
   private FileSet side(String pointer, Brief brief) {

@@ -14,11 +14,11 @@ import vividtrellis.core.document.Node;
 import vividtrellis.core.document.UnreadableDocument;
 
 /** The service, asked over HTTP. */
-final class Service {
+final class ApiClient {
 
   private final URI base;
 
-  Service(URI base) {
+  ApiClient(URI base) {
     this.base = base;
   }
 
@@ -129,7 +129,7 @@ final class Service {
 
   /** Who is asked to come back soon does so once. */
   private Exchange.Answered twice(Exchange exchange, Exchange.Sink sink) {
-    Waiting waiting = new Waiting(base.toString());
+    ProgressNotice waiting = new ProgressNotice(base.toString());
     try {
       Exchange.Answered first = exchange.send(sink);
       if (!first.ours() || (first.status() != 429 && first.status() != 503)) {

@@ -25,7 +25,7 @@ import vividtrellis.core.pack.Archive.Format;
  * of version control on any system, or is anything but a plain file; and there are only so many, so
  * large.
  */
-final class Unpacked {
+final class TarContents {
 
   private static final int MOST_ENTRIES = 10_000;
   private static final int LONGEST_PATH = 1_000;
@@ -44,7 +44,7 @@ final class Unpacked {
   private final Set<String> seen = new HashSet<>();
   private long size;
 
-  private Unpacked(long most) {
+  private TarContents(long most) {
     this.most = most;
   }
 
@@ -60,7 +60,7 @@ final class Unpacked {
    * @throws Failure when it is no archive, or one that must not be taken
    */
   static Map<String, Entry> of(Path archive, Format format, long most) {
-    Unpacked unpacked = new Unpacked(most);
+    TarContents unpacked = new TarContents(most);
     try (InputStream in = new BufferedInputStream(Files.newInputStream(archive));
         ArchiveInputStream<? extends ArchiveEntry> files =
             format == Format.ZIP

@@ -7,14 +7,14 @@ import java.util.concurrent.TimeUnit;
  * Tells a person at a terminal that an answer is still waited for, from one second on; the line is
  * gone when the answer is there. On standard error, so that it is in nobody's way.
  */
-final class Waiting {
+final class ProgressNotice {
 
   private static final String CLEAR = "\r\u001b[K";
 
   private final Thread teller;
 
   /** Begins to wait. */
-  Waiting(String what) {
+  ProgressNotice(String what) {
     teller = new Thread(() -> tell(what, System.err), "waiting");
     teller.setDaemon(true);
     if (Terminal.isError()) {

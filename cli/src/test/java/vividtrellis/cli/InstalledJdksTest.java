@@ -10,7 +10,7 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import vividtrellis.cli.Machine.Jdk;
+import vividtrellis.cli.InstalledJdks.Jdk;
 
 class MachineTest {
 
@@ -36,7 +36,7 @@ class MachineTest {
   }
 
   private List<Jdk> seen(Map<String, String> environment) {
-    return Machine.jdks(environment, List.of(places, temp.resolve("not-there")));
+    return InstalledJdks.jdks(environment, List.of(places, temp.resolve("not-there")));
   }
 
   @Test

@@ -1,9 +1,9 @@
 package vividtrellis.cli;
 
 /** What commands that make something say when nothing can be made. */
-final class Blocked {
+final class BlockedReport {
 
-  private Blocked() {}
+  private BlockedReport() {}
 
   static int tell(Screen screen, Json problem) {
     screen.line(screen.impossible() + " " + screen.strong(problem.text("title") + "."));

@@ -14,12 +14,12 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** The JDKs of this machine: those in the usual places, and the one that a build would take. */
-final class Machine {
+final class InstalledJdks {
 
   private static final Pattern VERSION = Pattern.compile("JAVA_VERSION=\"([0-9]+)([^\"]*)\"");
   private static final int MOST = 100;
 
-  private Machine() {}
+  private InstalledJdks() {}
 
   /**
    * A JDK.
@@ -43,7 +43,11 @@ final class Machine {
     used.ifPresent(homes::add);
     for (Path place : places) {
       try (Stream<Path> all = Files.isDirectory(place) ? Files.list(place) : Stream.empty()) {
-        all.sorted().limit(MOST).map(Machine::real).flatMap(Optional::stream).forEach(homes::add);
+        all.sorted()
+            .limit(MOST)
+            .map(InstalledJdks::real)
+            .flatMap(Optional::stream)
+            .forEach(homes::add);
       } catch (IOException e) {
         // A place that cannot be looked into holds nothing for us.
       }

@@ -20,9 +20,9 @@ import vividtrellis.core.document.Node;
 import vividtrellis.core.render.FileSet;
 
 /** The shapes of the answers, as DESIGN.md fixes them. Fields may join, none may change. */
-final class Answers {
+final class Responses {
 
-  private Answers() {}
+  private Responses() {}
 
   /** {@code POST /checks}. */
   record Check(

@@ -14,22 +14,23 @@ import vividtrellis.core.pack.Receipt.Entry;
  * Finds the lines of a file again that was changed since it was written. The receipt only knows the
  * digest of what was written; the service makes that once more from the brief in it.
  */
-final class FoundAgain {
+final class LineTracker {
 
   /** Why a line is there that the service did not write. */
   static final String YOURS = "Changed by you, or new";
 
-  private FoundAgain() {}
+  private LineTracker() {}
 
   /** The reasons for the lines as they are now; empty where what was written cannot be had. */
-  static Optional<List<Trace>> reasons(Service service, Receipt receipt, Entry entry, String text) {
+  static Optional<List<Trace>> reasons(
+      ApiClient service, Receipt receipt, Entry entry, String text) {
     return written(service, receipt, entry)
         .map(written -> moved(entry.reasons(), Comparison.origins(written, text)));
   }
 
-  private static Optional<String> written(Service service, Receipt receipt, Entry entry) {
+  private static Optional<String> written(ApiClient service, Receipt receipt, Entry entry) {
     try {
-      Service.Answer answer =
+      ApiClient.Answer answer =
           service.post(
               "/outlines",
               new BriefInput.Document(

@@ -8,9 +8,9 @@ import vividtrellis.core.document.UnreadableDocument;
 import vividtrellis.core.pack.Receipt;
 
 /** A project that was made here, by the receipt that lies in it. */
-final class Made {
+final class WrittenProject {
 
-  private Made() {}
+  private WrittenProject() {}
 
   /**
    * Its receipt.

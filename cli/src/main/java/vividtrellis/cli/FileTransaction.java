@@ -11,7 +11,7 @@ import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
-import vividtrellis.cli.Unpacked.Entry;
+import vividtrellis.cli.TarContents.Entry;
 
 /**
  * Changes to a directory that all happen or none. New contents are written to a place of their own
@@ -19,7 +19,7 @@ import vividtrellis.cli.Unpacked.Entry;
  * belong, and what they replace or what is taken away is moved aside. Until {@link #done()}, every
  * step can be taken back, and is if the program is interrupted.
  */
-final class Writing implements AutoCloseable {
+final class FileTransaction implements AutoCloseable {
 
   private static final String ASIDE = ".vivid-half-";
 
@@ -35,7 +35,7 @@ final class Writing implements AutoCloseable {
   }
 
   /** Begins; makes the directory if there is none. */
-  Writing(Path root) throws IOException {
+  FileTransaction(Path root) throws IOException {
     this.root = root;
     Runtime.getRuntime().addShutdownHook(whenInterrupted);
     try {

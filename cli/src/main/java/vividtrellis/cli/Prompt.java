@@ -12,11 +12,11 @@ import org.jline.terminal.Terminal;
 import org.jline.terminal.TerminalBuilder;
 
 /** Asks for lines at a terminal: with editing, and with words that the tabulator key completes. */
-final class Asker implements AutoCloseable {
+final class Prompt implements AutoCloseable {
 
   private final Terminal terminal;
 
-  Asker() throws IOException {
+  Prompt() throws IOException {
     // The provider that asks the system's own stty needs no native code.
     terminal = TerminalBuilder.builder().system(true).provider("exec").build();
   }
