@@ -83,7 +83,7 @@ final class Assumptions {
     /** Whether a clause speaks of it. */
     boolean isIn(Problem problem, int clause) {
       if (which >= 0) {
-        return problem.isWokenBy(clause, which);
+        return problem.isGuardedBy(clause, which);
       }
       for (Axis axis : narrowed.keySet()) {
         if (problem.isOver(clause, axis.number())) {

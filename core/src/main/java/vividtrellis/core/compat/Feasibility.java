@@ -170,8 +170,8 @@ final class Feasibility {
       borne = known;
       if (model().isPresent()) {
         Model model = model().get();
-        known.or(search.borne(model));
-        BitSet lost = search.lost();
+        known.or(search.supported(model));
+        BitSet lost = search.unsupported();
         int all = compiled.switches();
         for (int s = known.nextClearBit(0); s < all; s = known.nextClearBit(s + 1)) {
           if (!lost.get(s) && (within == null || within.get(s))) {
@@ -201,7 +201,7 @@ final class Feasibility {
     }
     found.put(which, other.get().on());
     // What else is seen at a glance there need not be searched for.
-    BitSet there = search.borne(other.get());
+    BitSet there = search.supported(other.get());
     there.or(other.get().on());
     return there;
   }

@@ -20,16 +20,16 @@ final class BulkProbe {
   }
 
   /** Switches that can be turned on, with a few that they ask for, at the values of a solution. */
-  BitSet borne(Model model) {
+  BitSet supported(Model model) {
     SupportCache.Footing footing = problem.support().footing(model.values());
     BitSet clashing = new BitSet(problem.switches);
     BitSet doubtful = new BitSet(problem.switches);
     BitSet on = model.on();
     int[] values = Ints.toArray(model.values());
     for (int t = on.nextSetBit(0); t >= 0; t = on.nextSetBit(t + 1)) {
-      for (int k : problem.wakes[t]) {
-        if (problem.wakers[k].length > 1 && !problem.isMet(k, values, on)) {
-          int only = problem.onlySleeper(k, on);
+      for (int k : problem.guarded[t]) {
+        if (problem.guards[k].length > 1 && !problem.isMet(k, values, on)) {
+          int only = problem.onlyMissingGuard(k, on);
           if (only >= 0) {
             clashing.set(only);
           } else {
@@ -39,41 +39,43 @@ final class BulkProbe {
       }
     }
     doubtful.or(clashing);
-    BitSet borne = (BitSet) footing.accompanied().clone();
+    BitSet supported = (BitSet) footing.accompanied().clone();
     for (int u = doubtful.nextSetBit(0); u >= 0; u = doubtful.nextSetBit(u + 1)) {
-      borne.andNot(footing.companies().get(u));
+      supported.andNot(footing.companies().get(u));
     }
     BitSet alone = (BitSet) footing.alone().clone();
     alone.andNot(clashing);
-    borne.or(alone);
-    borne.or(on);
-    return borne;
+    supported.or(alone);
+    supported.or(on);
+    return supported;
   }
 
-  /** Two that are not on could wake it together. */
+  /** Two that are not on could activate it together. */
   private void doubt(int k, BitSet on, BitSet doubtful) {
-    for (int waker : problem.wakers[k]) {
-      if (!on.get(waker)) {
-        doubtful.set(waker);
+    for (int guard : problem.guards[k]) {
+      if (!on.get(guard)) {
+        doubtful.set(guard);
       }
     }
   }
 
   /** Switches that no solution can have on, as things stand. */
-  BitSet lost() {
-    BitSet lost = (BitSet) problem.support().lost(state).clone();
+  BitSet unsupported() {
+    BitSet unsupported = (BitSet) problem.support().unsupported(state).clone();
     BitSet on = state.switchesOn();
     Deque<Integer> news = new ArrayDeque<>();
     for (int t = on.nextSetBit(0); t >= 0; t = on.nextSetBit(t + 1)) {
-      for (int k : problem.wakes[t]) {
-        int free = problem.wakers[k].length > 1 ? problem.onlySleeper(k, on) : -1;
-        if (free >= 0 && !lost.get(free) && problem.support().isLost(k, state, lost)) {
-          lost.set(free);
+      for (int k : problem.guarded[t]) {
+        int free = problem.guards[k].length > 1 ? problem.onlyMissingGuard(k, on) : -1;
+        if (free >= 0
+            && !unsupported.get(free)
+            && problem.support().isUnsupported(k, state, unsupported)) {
+          unsupported.set(free);
           news.add(free);
         }
       }
     }
-    problem.support().spread(news, lost, state, on);
-    return lost;
+    problem.support().spread(news, unsupported, state, on);
+    return unsupported;
   }
 }

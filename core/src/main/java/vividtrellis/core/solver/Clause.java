@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /**
- * A condition that every solution meets: at least one of its parts holds.
+ * A condition that every solution satisfies: at least one of its parts holds.
  *
  * @param off switches of which one being off is enough
  * @param on switches of which one being on is enough

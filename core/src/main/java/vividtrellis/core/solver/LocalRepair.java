@@ -27,7 +27,7 @@ final class LocalRepair {
   /** A solution near a known one in which some choices take one of some values, if it is seen. */
   @Nullable Model near(Model model, @Nullable BitSet[] narrowed) {
     if (!state.isAllOnIn(model.on())) {
-      // Something was turned on since; clauses that it meets are not met by the solution.
+      // Something was turned on since; clauses that it met are not met by the solution.
       return null;
     }
     int[] values = Ints.toArray(model.values());
@@ -69,15 +69,15 @@ final class LocalRepair {
     int from = problem.start[choice];
     long[] left = Arrays.copyOfRange(state.open, from, problem.start[choice + 1]);
     int[] values = Ints.toArray(model.values());
-    for (int n = 0; n < state.wokenOverCount[choice]; n++) {
-      narrow(left, state.wokenOver[choice][n], state.wokenAs[choice][n], values, model.on());
+    for (int n = 0; n < state.activeOverCount[choice]; n++) {
+      narrow(left, state.activeOver[choice][n], state.activeAs[choice][n], values, model.on());
     }
     BitSet on = model.on();
     for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
       if (!state.on[s]) {
-        for (int k : problem.wakes[s]) {
+        for (int k : problem.guarded[s]) {
           int as = Ints.indexOf(problem.over[k], choice);
-          if (as >= 0 && problem.isWoken(k, on)) {
+          if (as >= 0 && problem.isActive(k, on)) {
             narrow(left, k, as, values, on);
           }
         }
@@ -112,11 +112,11 @@ final class LocalRepair {
   /** A clause that a solution does not meet any more since some of its choices were changed. */
   private int firstUnmet(int[] values, BitSet on, BitSet changed) {
     for (int c = changed.nextSetBit(0); c >= 0; c = changed.nextSetBit(c + 1)) {
-      int[] over = state.wokenOver[c];
-      int[] as = state.wokenAs[c];
-      long[] by = state.wokenBy[c];
+      int[] over = state.activeOver[c];
+      int[] as = state.activeAs[c];
+      long[] by = state.activeBy[c];
       long bit = values[c] < 64 ? 1L << values[c] : 0;
-      for (int n = 0; n < state.wokenOverCount[c]; n++) {
+      for (int n = 0; n < state.activeOverCount[c]; n++) {
         if ((by[n] & bit) == 0
             && !state.isKnownMet(over[n])
             && !problem.isMetBy(over[n], as[n], values[c])
@@ -127,8 +127,8 @@ final class LocalRepair {
     }
     for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
       if (!state.on[s]) {
-        for (int k : problem.wakes[s]) {
-          if (problem.isWoken(k, on) && !problem.isMet(k, values, on)) {
+        for (int k : problem.guarded[s]) {
+          if (problem.isActive(k, on) && !problem.isMet(k, values, on)) {
             return k;
           }
         }

@@ -16,8 +16,8 @@ import org.jspecify.annotations.Nullable;
  * The values of a choice are numbered in order of preference, and so are the choices. Immutable
  * once built; shared between threads.
  *
- * <p>A clause sleeps until all switches that it wants off are on. Since a sleeping clause is met by
- * leaving one of them off, only woken clauses take part in a search, however large the problem is.
+ * <p>A clause is inactive until all its guards are on. Since an inactive clause is met by leaving
+ * one of them off, only active clauses take part in a search, however large the problem is.
  */
 public final class Problem {
 
@@ -32,10 +32,10 @@ public final class Problem {
 
   final int[] size;
 
-  /** By clause: the switches that wake it, and those that meet it. */
-  final int[][] wakers;
+  /** By clause: the switches that activate it, and those that meet it. */
+  final int[][] guards;
 
-  final int[][] meeters;
+  final int[][] satisfiers;
 
   /** By clause: its choices, and for each the words of the values that meet it. */
   final int[][] over;
@@ -45,23 +45,23 @@ public final class Problem {
   /** By clause: the first word of each of its choices in a state. */
   final int[][] from;
 
-  /** By switch: the clauses it helps to wake. */
-  final int[][] wakes;
+  /** By switch: the clauses it helps to activate. */
+  final int[][] guarded;
 
   /** The words of a state in which every value is open. */
   final long[] everything;
 
-  /** By clause: how many switches it takes to wake it. */
-  final int[] sleepers;
+  /** By clause: how many switches it takes to activate it. */
+  final int[] guardCount;
 
-  /** Clauses that nothing has to wake. */
-  final int[] awake;
+  /** Clauses that nothing has to activate. */
+  final int[] unguarded;
 
-  /** By switch: the clauses it helps to wake, each at the last of those that do. */
-  private final int[][] lastWakes;
+  /** By switch: the clauses it helps to activate, each at the last of those that do. */
+  private final int[][] lastGuarded;
 
-  /** By switch: the clauses that it meets. */
-  final int[][] meets;
+  /** By switch: the clauses that it satisfies. */
+  final int[][] satisfied;
 
   /** Searches that nobody works with at present. */
   private final Queue<Search> idle = new ArrayBlockingQueue<>(MOST_IDLE);
@@ -87,19 +87,19 @@ public final class Problem {
       }
       start[c + 1] = start[c] + (size[c] + 63) / 64;
     }
-    this.wakers = new int[this.clauses][];
-    this.meeters = new int[this.clauses][];
+    this.guards = new int[this.clauses][];
+    this.satisfiers = new int[this.clauses][];
     this.over = new int[this.clauses][];
     this.allowed = new long[this.clauses][][];
     this.from = new int[this.clauses][];
-    List<List<Integer>> waking = lists(switches);
-    List<List<Integer>> lastWaking = lists(switches);
-    List<List<Integer>> meeting = lists(switches);
+    List<List<Integer>> guarding = lists(switches);
+    List<List<Integer>> lastGuarding = lists(switches);
+    List<List<Integer>> satisfying = lists(switches);
     List<Integer> always = new ArrayList<>();
     for (int k = 0; k < this.clauses; k++) {
       Clause clause = clauses.get(k);
-      wakers[k] = clause.off().stream().distinct().mapToInt(Integer::intValue).toArray();
-      meeters[k] = clause.on().stream().distinct().mapToInt(Integer::intValue).toArray();
+      guards[k] = clause.off().stream().distinct().mapToInt(Integer::intValue).toArray();
+      satisfiers[k] = clause.on().stream().distinct().mapToInt(Integer::intValue).toArray();
       over[k] = clause.within().keySet().stream().mapToInt(Integer::intValue).toArray();
       allowed[k] = new long[over[k].length][];
       from[k] = Arrays.stream(over[k]).map(choice -> start[choice]).toArray();
@@ -107,29 +107,29 @@ public final class Problem {
         int choice = over[k][i];
         allowed[k][i] = words(choice, clause.within().getOrDefault(choice, new BitSet()));
       }
-      for (int waker : wakers[k]) {
-        waking.get(waker).add(k);
+      for (int guard : guards[k]) {
+        guarding.get(guard).add(k);
       }
-      for (int meeter : meeters[k]) {
-        meeting.get(meeter).add(k);
+      for (int satisfier : satisfiers[k]) {
+        satisfying.get(satisfier).add(k);
       }
-      if (wakers[k].length == 0) {
+      if (guards[k].length == 0) {
         always.add(k);
       } else {
-        lastWaking.get(Ints.max(wakers[k])).add(k);
+        lastGuarding.get(Ints.max(guards[k])).add(k);
       }
     }
-    this.awake = ints(always);
-    this.sleepers = Arrays.stream(wakers).mapToInt(each -> each.length).toArray();
+    this.unguarded = ints(always);
+    this.guardCount = Arrays.stream(guards).mapToInt(each -> each.length).toArray();
     this.everything = new long[start[choices]];
     for (int c = 0; c < choices; c++) {
       for (int v = 0; v < size[c]; v++) {
         everything[start[c] + (v >> 6)] |= 1L << v;
       }
     }
-    this.wakes = waking.stream().map(Problem::ints).toArray(int[][]::new);
-    this.lastWakes = lastWaking.stream().map(Problem::ints).toArray(int[][]::new);
-    this.meets = meeting.stream().map(Problem::ints).toArray(int[][]::new);
+    this.guarded = guarding.stream().map(Problem::ints).toArray(int[][]::new);
+    this.lastGuarded = lastGuarding.stream().map(Problem::ints).toArray(int[][]::new);
+    this.satisfied = satisfying.stream().map(Problem::ints).toArray(int[][]::new);
     this.support = Suppliers.memoize(() -> new SupportCache(this));
   }
 
@@ -146,8 +146,8 @@ public final class Problem {
   }
 
   /** Whether a clause sleeps until a switch is on. */
-  public boolean isWokenBy(int clause, int which) {
-    return Ints.contains(wakers[clause], which);
+  public boolean isGuardedBy(int clause, int which) {
+    return Ints.contains(guards[clause], which);
   }
 
   /** Whether a clause speaks of a choice. */
@@ -164,14 +164,14 @@ public final class Problem {
   public BitSet unmet(List<Integer> given, BitSet on) {
     int[] values = Ints.toArray(given);
     BitSet unmet = new BitSet();
-    for (int k : awake) {
+    for (int k : unguarded) {
       if (!isMet(k, values, on)) {
         unmet.set(k);
       }
     }
     for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
-      for (int k : lastWakes[s]) {
-        if (isWoken(k, on) && !isMet(k, values, on)) {
+      for (int k : lastGuarded[s]) {
+        if (isActive(k, on) && !isMet(k, values, on)) {
           unmet.set(k);
         }
       }
@@ -188,14 +188,14 @@ public final class Problem {
   public BitSet broken(BitSet on, @Nullable BitSet[] left) {
     long[] @Nullable [] words = words(left);
     BitSet broken = new BitSet(clauses);
-    for (int k : awake) {
+    for (int k : unguarded) {
       if (isUnmeetable(k, on, words)) {
         broken.set(k);
       }
     }
     for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
-      for (int k : lastWakes[s]) {
-        if (isWoken(k, on) && isUnmeetable(k, on, words)) {
+      for (int k : lastGuarded[s]) {
+        if (isActive(k, on) && isUnmeetable(k, on, words)) {
           broken.set(k);
         }
       }
@@ -203,9 +203,9 @@ public final class Problem {
     return broken;
   }
 
-  /** Whether a clause is awake and cannot be met; what is on and left as above. */
+  /** Whether a clause is active and cannot be met; what is on and left as above. */
   public boolean isBroken(int clause, BitSet on, @Nullable BitSet[] left) {
-    return isWoken(clause, on) && isUnmeetable(clause, on, words(left));
+    return isActive(clause, on) && isUnmeetable(clause, on, words(left));
   }
 
   private long[] @Nullable [] words(@Nullable BitSet[] left) {
@@ -218,8 +218,8 @@ public final class Problem {
   }
 
   private boolean isUnmeetable(int k, BitSet on, long[] @Nullable [] left) {
-    for (int meeter : meeters[k]) {
-      if (on.get(meeter)) {
+    for (int satisfier : satisfiers[k]) {
+      if (on.get(satisfier)) {
         return false;
       }
     }
@@ -244,14 +244,14 @@ public final class Problem {
   /** Whether some values and switches, and no others, meet every clause. */
   public boolean isSolution(List<Integer> given, BitSet on) {
     int[] values = Ints.toArray(given);
-    for (int k : awake) {
+    for (int k : unguarded) {
       if (!isMet(k, values, on)) {
         return false;
       }
     }
     for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
-      for (int k : lastWakes[s]) {
-        if (isWoken(k, on) && !isMet(k, values, on)) {
+      for (int k : lastGuarded[s]) {
+        if (isActive(k, on) && !isMet(k, values, on)) {
           return false;
         }
       }
@@ -275,9 +275,9 @@ public final class Problem {
   }
 
   /** Whether all that a clause waits for is on. */
-  boolean isWoken(int clause, BitSet on) {
-    for (int waker : wakers[clause]) {
-      if (!on.get(waker)) {
+  boolean isActive(int clause, BitSet on) {
+    for (int guard : guards[clause]) {
+      if (!on.get(guard)) {
         return false;
       }
     }
@@ -285,14 +285,14 @@ public final class Problem {
   }
 
   /** The one switch that a clause still waits for; -1 if there is none or more than one. */
-  int onlySleeper(int clause, BitSet on) {
+  int onlyMissingGuard(int clause, BitSet on) {
     int only = -1;
-    for (int waker : wakers[clause]) {
-      if (!on.get(waker)) {
+    for (int guard : guards[clause]) {
+      if (!on.get(guard)) {
         if (only >= 0) {
           return -1;
         }
-        only = waker;
+        only = guard;
       }
     }
     return only;
@@ -305,8 +305,8 @@ public final class Problem {
 
   /** The same, whatever the value of the i-th choice of the clause is. */
   boolean isMetWithout(int clause, int except, int[] values, BitSet on) {
-    for (int meeter : meeters[clause]) {
-      if (on.get(meeter)) {
+    for (int satisfier : satisfiers[clause]) {
+      if (on.get(satisfier)) {
         return true;
       }
     }

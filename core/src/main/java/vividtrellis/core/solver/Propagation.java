@@ -4,7 +4,7 @@ import java.util.BitSet;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Draws what follows from a state without any decision: a woken clause that can be met in one way
+ * Draws what follows from a state without any decision: an active clause that can be met in one way
  * only is met in that way, one that cannot be met is a failure. Each change carries the decisions
  * behind it, one bit each.
  */
@@ -41,9 +41,9 @@ final class Propagation {
   void only(BitSet switches) {
     available = switches;
     // What could be met by any of several switches may have one way left, or none.
-    for (int n = 0; n < state.wokenCount; n++) {
-      int k = state.woken[n];
-      if (problem.meeters[k].length > 0 && !state.isKnownMet(k)) {
+    for (int n = 0; n < state.activeCount; n++) {
+      int k = state.active[n];
+      if (problem.satisfiers[k].length > 0 && !state.isKnownMet(k)) {
         enqueue(k);
       }
     }
@@ -53,7 +53,7 @@ final class Propagation {
     ignored = clauses;
   }
 
-  /** Goes back to the very beginning, where no clause is awake. */
+  /** Goes back to the very beginning, where only clauses without guards are active. */
   void restart() {
     undo(0);
     failed = false;
@@ -104,9 +104,9 @@ final class Propagation {
     }
   }
 
-  void wake(int clause) {
+  void activate(int clause) {
     if (!isIgnored(clause)) {
-      state.wake(clause);
+      state.activate(clause);
       enqueue(clause);
     }
   }
@@ -126,9 +126,9 @@ final class Propagation {
   void turnOn(int which, long why, int clause) {
     if (!state.on[which]) {
       state.turnOn(which, why, clause);
-      for (int k : problem.wakes[which]) {
+      for (int k : problem.guarded[which]) {
         if (state.isDue(k)) {
-          wake(k);
+          activate(k);
         }
       }
     }
@@ -190,11 +190,11 @@ final class Propagation {
       emptied = choice;
       fail(-1, state.whyOpen[choice]);
     }
-    int[] over = state.wokenOver[choice];
-    int[] as = state.wokenAs[choice];
-    long[] by = state.wokenBy[choice];
+    int[] over = state.activeOver[choice];
+    int[] as = state.activeAs[choice];
+    long[] by = state.activeBy[choice];
     long open = state.open[problem.start[choice]];
-    for (int n = 0; n < state.wokenOverCount[choice]; n++) {
+    for (int n = 0; n < state.activeOverCount[choice]; n++) {
       // Where the choice can still meet a clause, the clause has no fewer ways than before.
       if ((open & by[n]) == 0 && !state.isKnownMet(over[n]) && state.standing(over[n], as[n]) < 0) {
         enqueue(over[n]);
@@ -218,10 +218,10 @@ final class Propagation {
     int ways = 0;
     int way = -1;
     int last = -1;
-    for (int meeter : problem.meeters[k]) {
-      if (isAvailable(meeter)) {
+    for (int satisfier : problem.satisfiers[k]) {
+      if (isAvailable(satisfier)) {
         ways++;
-        last = meeter;
+        last = satisfier;
       }
     }
     for (int i = 0; i < problem.over[k].length && ways < 2; i++) {
@@ -243,11 +243,11 @@ final class Propagation {
     }
   }
 
-  /** The decisions that took every way of meeting a clause, but for one of its choices. */
+  /** The decisions that took every way of satisfying a clause, but for one of its choices. */
   long why(int k, int exceptChoice) {
     long why = 0;
-    for (int waker : problem.wakers[k]) {
-      why |= state.whyOn[waker];
+    for (int guard : problem.guards[k]) {
+      why |= state.whyOn[guard];
     }
     for (int i = 0; i < problem.over[k].length; i++) {
       if (i != exceptChoice) {

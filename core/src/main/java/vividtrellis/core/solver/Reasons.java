@@ -34,7 +34,7 @@ final class Reasons {
     this.values = new long[state.open.length];
   }
 
-  /** Why a clause cannot be met by any choice, and is awake. */
+  /** Why a clause cannot be met by any choice, and is active. */
   void ofClause(int clause) {
     take(clause, NO_CHOICE);
     state.back(this);
@@ -60,8 +60,8 @@ final class Reasons {
         }
       }
     }
-    for (int waker : problem.wakers[clause]) {
-      switches.set(waker);
+    for (int guard : problem.guards[clause]) {
+      switches.set(guard);
     }
   }
 

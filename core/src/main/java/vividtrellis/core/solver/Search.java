@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * choice in which the two differ. (This holds where no switch is free to be turned on; else a
  * choice on which nothing depends so far keeps its best value, which may cost a later one.)
  *
- * <p>Method: unit propagation over the woken clauses, then switches for clauses that no choice can
+ * <p>Method: unit propagation over the active clauses, then switches for clauses that no choice can
  * meet any more, then choices in their order, value by value. Each change knows the decisions
  * behind it, so that a dead end leads straight back to one that has to do with it.
  */
@@ -71,7 +71,7 @@ public final class Search {
     if (!clauses.isEmpty()) {
       begin();
       propagation.ignoring(clauses);
-      if (state.isAnyWoken(clauses)) {
+      if (state.isAnyActive(clauses)) {
         leaveGround();
       }
     }
@@ -197,8 +197,8 @@ public final class Search {
    *
    * @param model a solution with what is fixed
    */
-  public BitSet borne(Model model) {
-    return bulkProbe.borne(model);
+  public BitSet supported(Model model) {
+    return bulkProbe.supported(model);
   }
 
   /**
@@ -223,14 +223,14 @@ public final class Search {
    * The switches that no solution has on, as things stand. A quick look: there may be more. Only
    * for a search in which everything is available and nothing is left out.
    */
-  public BitSet lost() {
-    return bulkProbe.lost();
+  public BitSet unsupported() {
+    return bulkProbe.unsupported();
   }
 
   private void begin() {
     if (!begun) {
       begun = true;
-      wakeAll();
+      activateAll();
       propagation.run();
       ground = state.mark();
     }
@@ -240,12 +240,12 @@ public final class Search {
     begun = true;
     ground = NOWHERE;
     propagation.restart();
-    wakeAll();
+    activateAll();
   }
 
-  private void wakeAll() {
-    for (int k : problem.awake) {
-      propagation.wake(k);
+  private void activateAll() {
+    for (int k : problem.unguarded) {
+      propagation.activate(k);
     }
   }
 
@@ -261,21 +261,21 @@ public final class Search {
       return 0;
     }
     int choice = problem.choices;
-    int lost = -1;
+    int unsupported = -1;
     int questioned = problem.choices;
-    for (int n = 0; n < state.wokenCount; n++) {
-      int k = state.woken[n];
+    for (int n = 0; n < state.activeCount; n++) {
+      int k = state.active[n];
       if (!state.isMet(k)) {
         int undecided = state.firstUndecided(k);
-        lost = lost < 0 && undecided == problem.choices ? k : lost;
+        unsupported = unsupported < 0 && undecided == problem.choices ? k : unsupported;
         choice = Math.min(choice, undecided);
         if (!state.isMetBy(k, best)) {
           questioned = Math.min(questioned, undecided);
         }
       }
     }
-    if (lost >= 0) {
-      return meet(lost, depth);
+    if (unsupported >= 0) {
+      return meet(unsupported, depth);
     }
     return choice < questioned && depth == 0 && goesOnAtBest(questioned)
         ? 0
@@ -320,9 +320,9 @@ public final class Search {
   private long meet(int clause, int depth) {
     propagation.explainDecision(clause, -1);
     long all = propagation.why(clause, -1);
-    for (int meeter : problem.meeters[clause]) {
-      if (propagation.isAvailable(meeter)) {
-        long why = attempt(depth, bit -> propagation.turnOn(meeter, bit, State.DECIDED));
+    for (int satisfier : problem.satisfiers[clause]) {
+      if (propagation.isAvailable(satisfier)) {
+        long why = attempt(depth, bit -> propagation.turnOn(satisfier, bit, State.DECIDED));
         if (model != null || !isBehind(why, depth)) {
           return why;
         }

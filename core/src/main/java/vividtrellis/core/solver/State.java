@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.BitSet;
 
 /**
- * What is open, on and awake at one moment of a search, with a trail that takes everything back.
+ * What is open, on and active at one moment of a search, with a trail that takes everything back.
  * Every change remembers which decisions led to it, one bit each.
  */
 final class State {
@@ -35,20 +35,20 @@ final class State {
   private final int[] turnedOn;
   private int turnedOnCount;
 
-  /** Woken clauses, in the order in which they woke; and by choice. */
-  int[] woken = new int[64];
+  /** Active clauses, in the order in which they became so; and by choice. */
+  int[] active = new int[64];
 
-  int wokenCount;
-  final int[][] wokenOver;
+  int activeCount;
+  final int[][] activeOver;
 
-  /** Beside {@code wokenOver}: which of the clause's choices it is. */
-  final int[][] wokenAs;
+  /** Beside {@code activeOver}: which of the clause's choices it is. */
+  final int[][] activeAs;
 
-  /** Beside {@code wokenOver}: the first word of the values that meet the clause. */
-  final long[][] wokenBy;
+  /** Beside {@code activeOver}: the first word of the values that meet the clause. */
+  final long[][] activeBy;
 
-  final int[] wokenOverCount;
-  private final int[] asleep;
+  final int[] activeOverCount;
+  private final int[] inactive;
 
   /** Clauses that are known to be met, whatever is decided later. */
   private final boolean[] met;
@@ -64,11 +64,11 @@ final class State {
     whyOn = new long[problem.switches];
     on = new boolean[problem.switches];
     turnedOn = new int[problem.switches];
-    wokenOver = new int[problem.choices][16];
-    wokenAs = new int[problem.choices][16];
-    wokenBy = new long[problem.choices][16];
-    wokenOverCount = new int[problem.choices];
-    asleep = problem.sleepers.clone();
+    activeOver = new int[problem.choices][16];
+    activeAs = new int[problem.choices][16];
+    activeBy = new long[problem.choices][16];
+    activeOverCount = new int[problem.choices];
+    inactive = problem.guardCount.clone();
     met = new boolean[problem.clauses];
   }
 
@@ -103,15 +103,15 @@ final class State {
           trailEnd--;
           on[index] = false;
           turnedOnCount--;
-          for (int k : problem.wakes[index]) {
-            asleep[k]++;
+          for (int k : problem.guarded[index]) {
+            inactive[k]++;
           }
         }
         case MET -> met[index] = false;
         default -> {
-          wokenCount--;
+          activeCount--;
           for (int c : problem.over[index]) {
-            wokenOverCount[c]--;
+            activeOverCount[c]--;
           }
         }
       }
@@ -156,15 +156,15 @@ final class State {
     return narrow(choice, only, why, DECIDED);
   }
 
-  /** Turns a switch on; the caller wakes what is due. */
+  /** Turns a switch on; the caller activates what is due. */
   void turnOn(int which, long why, int clause) {
     on[which] = true;
     turnedOn[turnedOnCount++] = which;
     whyOn[which] = why;
     push(clause);
     push(((long) which << 2) | ON);
-    for (int k : problem.wakes[which]) {
-      asleep[k]--;
+    for (int k : problem.guarded[which]) {
+      inactive[k]--;
     }
   }
 
@@ -223,10 +223,10 @@ final class State {
     return true;
   }
 
-  /** Whether one of some clauses is awake. */
-  boolean isAnyWoken(BitSet clauses) {
-    for (int n = 0; n < wokenCount; n++) {
-      if (clauses.get(woken[n])) {
+  /** Whether one of some clauses is active. */
+  boolean isAnyActive(BitSet clauses) {
+    for (int n = 0; n < activeCount; n++) {
+      if (clauses.get(active[n])) {
         return true;
       }
     }
@@ -234,25 +234,25 @@ final class State {
   }
 
   boolean isDue(int clause) {
-    return asleep[clause] == 0;
+    return inactive[clause] == 0;
   }
 
-  void wake(int clause) {
-    if (wokenCount == woken.length) {
-      woken = Arrays.copyOf(woken, wokenCount * 2);
+  void activate(int clause) {
+    if (activeCount == active.length) {
+      active = Arrays.copyOf(active, activeCount * 2);
     }
-    woken[wokenCount++] = clause;
+    active[activeCount++] = clause;
     int[] over = problem.over[clause];
     for (int i = 0; i < over.length; i++) {
       int c = over[i];
-      if (wokenOverCount[c] == wokenOver[c].length) {
-        wokenOver[c] = Arrays.copyOf(wokenOver[c], wokenOverCount[c] * 2);
-        wokenAs[c] = Arrays.copyOf(wokenAs[c], wokenOverCount[c] * 2);
-        wokenBy[c] = Arrays.copyOf(wokenBy[c], wokenOverCount[c] * 2);
+      if (activeOverCount[c] == activeOver[c].length) {
+        activeOver[c] = Arrays.copyOf(activeOver[c], activeOverCount[c] * 2);
+        activeAs[c] = Arrays.copyOf(activeAs[c], activeOverCount[c] * 2);
+        activeBy[c] = Arrays.copyOf(activeBy[c], activeOverCount[c] * 2);
       }
-      wokenAs[c][wokenOverCount[c]] = i;
-      wokenBy[c][wokenOverCount[c]] = problem.allowed[clause][i][0];
-      wokenOver[c][wokenOverCount[c]++] = clause;
+      activeAs[c][activeOverCount[c]] = i;
+      activeBy[c][activeOverCount[c]] = problem.allowed[clause][i][0];
+      activeOver[c][activeOverCount[c]++] = clause;
     }
     push(((long) clause << 2) | WOKEN);
   }
@@ -310,7 +310,7 @@ final class State {
     return !some ? -1 : all ? 1 : 0;
   }
 
-  /** Whether a woken clause is met, whatever is decided later. */
+  /** Whether an active clause is met, whatever is decided later. */
   boolean isMet(int clause) {
     if (!met[clause] && isMetNow(clause)) {
       met[clause] = true;
@@ -325,8 +325,8 @@ final class State {
   }
 
   private boolean isMetNow(int clause) {
-    for (int meeter : problem.meeters[clause]) {
-      if (on[meeter]) {
+    for (int satisfier : problem.satisfiers[clause]) {
+      if (on[satisfier]) {
         return true;
       }
     }
@@ -357,10 +357,10 @@ final class State {
     return best;
   }
 
-  /** Whether some values, with what is on, meet every woken clause. */
+  /** Whether some values, with what is on, meet every active clause. */
   boolean isSolvedBy(int[] values) {
-    for (int n = 0; n < wokenCount; n++) {
-      int k = woken[n];
+    for (int n = 0; n < activeCount; n++) {
+      int k = active[n];
       if (!met[k] && !isMetBy(k, values) && !isMetNow(k)) {
         return false;
       }

@@ -54,7 +54,7 @@ final class SupportCache {
 
   private final Problem problem;
   private final Cache<List<Integer>, Footing> footings = kept();
-  private final Cache<Words, BitSet> lost = kept();
+  private final Cache<Words, BitSet> unsupported = kept();
 
   SupportCache(Problem problem) {
     this.problem = problem;
@@ -108,8 +108,8 @@ final class SupportCache {
 
   /** Adds to a set what one more switch in it asks for; gives whether that was enough. */
   private boolean grow(BitSet on, int added, int[] values, int more) {
-    for (int k : problem.wakes[added]) {
-      if (problem.isWoken(k, on)
+    for (int k : problem.guarded[added]) {
+      if (problem.isActive(k, on)
           && !problem.isMet(k, values, on)
           && (more == 0 || !growFor(k, on, values, more))) {
         return false;
@@ -119,10 +119,10 @@ final class SupportCache {
   }
 
   private boolean growFor(int k, BitSet on, int[] values, int more) {
-    for (int meeter : problem.meeters[k]) {
+    for (int satisfier : problem.satisfiers[k]) {
       BitSet tried = (BitSet) on.clone();
-      tried.set(meeter);
-      if (grow(tried, meeter, values, more - 1)) {
+      tried.set(satisfier);
+      if (grow(tried, satisfier, values, more - 1)) {
         on.or(tried);
         return true;
       }
@@ -131,12 +131,12 @@ final class SupportCache {
   }
 
   /** The switches that no solution within the open values of a state has on. Not to be changed. */
-  BitSet lost(State state) {
+  BitSet unsupported(State state) {
     Words known = new Words(state.open);
-    BitSet found = lost.getIfPresent(known);
+    BitSet found = unsupported.getIfPresent(known);
     if (found == null) {
       found = lostAnew(state);
-      lost.put(new Words(state.open.clone()), found);
+      unsupported.put(new Words(state.open.clone()), found);
     }
     return found;
   }
@@ -145,8 +145,8 @@ final class SupportCache {
     BitSet found = new BitSet(problem.switches);
     Deque<Integer> news = new ArrayDeque<>();
     for (int s = 0; s < problem.switches; s++) {
-      for (int k : problem.wakes[s]) {
-        if (problem.wakers[k].length == 1 && !found.get(s) && isLost(k, state, found)) {
+      for (int k : problem.guarded[s]) {
+        if (problem.guards[k].length == 1 && !found.get(s) && isUnsupported(k, state, found)) {
           found.set(s);
           news.add(s);
         }
@@ -157,9 +157,9 @@ final class SupportCache {
   }
 
   /** Whether neither a choice nor a switch can meet a clause any more. */
-  boolean isLost(int k, State state, BitSet lost) {
-    for (int meeter : problem.meeters[k]) {
-      if (!lost.get(meeter)) {
+  boolean isUnsupported(int k, State state, BitSet unsupported) {
+    for (int satisfier : problem.satisfiers[k]) {
+      if (!unsupported.get(satisfier)) {
         return false;
       }
     }
@@ -171,13 +171,13 @@ final class SupportCache {
     return true;
   }
 
-  /** Carries on: a clause whose last meeter is lost takes its only free waker with it. */
-  void spread(Deque<Integer> news, BitSet lost, State state, BitSet on) {
+  /** Carries on: a clause whose last satisfier is unsupported takes its only free guard with it. */
+  void spread(Deque<Integer> news, BitSet unsupported, State state, BitSet on) {
     while (!news.isEmpty()) {
-      for (int k : problem.meets[news.remove()]) {
-        int free = problem.onlySleeper(k, on);
-        if (free >= 0 && !lost.get(free) && isLost(k, state, lost)) {
-          lost.set(free);
+      for (int k : problem.satisfied[news.remove()]) {
+        int free = problem.onlyMissingGuard(k, on);
+        if (free >= 0 && !unsupported.get(free) && isUnsupported(k, state, unsupported)) {
+          unsupported.set(free);
           news.add(free);
         }
       }

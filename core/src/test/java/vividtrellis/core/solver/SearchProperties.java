@@ -138,8 +138,8 @@ class SearchProperties {
     Made made = Made.of(random, 2, 3, 6, 4 + random.nextInt(10));
     Search search = made.problem().search();
     Optional<Model> model = search.solve();
-    BitSet borne = model.map(search::borne).orElse(new BitSet());
-    BitSet lost = search.lost();
+    BitSet borne = model.map(search::supported).orElse(new BitSet());
+    BitSet lost = search.unsupported();
     for (int s = 0; s < 6 && model.isPresent(); s++) {
       int which = s;
       boolean possible = isPossible(search, more -> more.turnOn(which));
