@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.IdList;
 
 /**
  * Finds starters by what one would type, and adds them one by one.
@@ -83,7 +84,7 @@ record StartersStep(List<Json> starters, List<Json> categories) implements Inter
       more.add(id);
       // What it asks for may be picked next, so only what cannot be had with it stops it.
       interview.take(brief.withStarters(more), "");
-      needs(interview, "/starters/" + (more.size() - 1));
+      needs(interview, IdList.STARTERS.pointer(more.size() - 1));
     }
   }
 

@@ -6,9 +6,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import vividtrellis.core.brief.IdList.Place;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
@@ -28,8 +27,6 @@ import vividtrellis.core.document.Node;
  * {@code pick=extra:container}.
  */
 public final class PickWords {
-
-  private static final Pattern ENTRY = Pattern.compile("/(starters|extras)/([0-9]{1,4})");
 
   private static final String VARIANTS = "variants";
 
@@ -79,10 +76,9 @@ public final class PickWords {
     if (word.length() > 1 && word.startsWith("+")) {
       String id = word.substring(1);
       boolean extra = extras.contains(id);
-      List<String> list = new ArrayList<>(extra ? brief.extras() : brief.starters());
-      list.remove(id);
-      list.add(id);
-      return extra ? brief.withExtras(list) : brief.withStarters(list);
+      IdList list = extra ? IdList.EXTRAS : IdList.STARTERS;
+      List<String> others = list.ids(brief).stream().filter(each -> !each.equals(id)).toList();
+      return list.and(list.with(brief, others), id);
     }
     int split = word.indexOf('=');
     if (split < 1) {
@@ -110,12 +106,8 @@ public final class PickWords {
     }
     String key = pick.substring(0, split);
     String value = pick.substring(split + 1);
-    if (key.equals("starter") || key.equals("extra")) {
-      List<String> list = new ArrayList<>(key.equals("extra") ? brief.extras() : brief.starters());
-      list.add(value);
-      return key.equals("extra") ? brief.withExtras(list) : brief.withStarters(list);
-    }
-    return set(brief, pick, key, value);
+    Optional<IdList> list = IdList.of(key);
+    return list.isPresent() ? list.get().and(brief, value) : set(brief, pick, key, value);
   }
 
   /**
@@ -130,13 +122,10 @@ public final class PickWords {
         return brief.get(key).map(value -> key.word() + "=" + value).orElse(pointer);
       }
     }
-    Matcher entry = ENTRY.matcher(pointer);
-    if (entry.matches()) {
-      List<String> list = entry.group(1).equals("extras") ? brief.extras() : brief.starters();
-      int at = Integer.parseInt(entry.group(2));
-      return at < list.size() ? "+" + list.get(at) : pointer;
-    }
-    return pointer;
+    return Place.read(pointer)
+        .flatMap(place -> place.id(brief))
+        .map(id -> "+" + id)
+        .orElse(pointer);
   }
 
   /**

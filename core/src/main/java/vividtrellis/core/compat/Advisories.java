@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.IdList;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Evidence;
@@ -208,7 +209,7 @@ final class Advisories {
       plain(
           Severity.NOTE,
           "stack-results",
-          starters.stream().map(id -> "/starters/" + brief.starters().indexOf(id)).toList(),
+          starters.stream().map(id -> IdList.STARTERS.pointer(brief, id)).toList(),
           Map.of(
               "label", resulting.get().stack().label(),
               "stack", resulting.get().stack().id(),
@@ -235,14 +236,15 @@ final class Advisories {
         planned(axis.key().pointer(), compiled.label(VersionedId.read(id).id()));
       }
     }
-    for (int i = 0; i < brief.starters().size(); i++) {
-      if (isPlanned(compiled.edition().starters(), brief.starters().get(i))) {
-        planned("/starters/" + i, compiled.label(brief.starters().get(i)));
-      }
-    }
-    for (int i = 0; i < brief.extras().size(); i++) {
-      if (isPlanned(compiled.edition().extras(), brief.extras().get(i))) {
-        planned("/extras/" + i, compiled.label(brief.extras().get(i)));
+    planned(IdList.STARTERS, compiled.edition().starters());
+    planned(IdList.EXTRAS, compiled.edition().extras());
+  }
+
+  private void planned(IdList list, List<? extends Option> options) {
+    List<String> ids = list.ids(brief);
+    for (int i = 0; i < ids.size(); i++) {
+      if (isPlanned(options, ids.get(i))) {
+        planned(list.pointer(i), compiled.label(ids.get(i)));
       }
     }
   }

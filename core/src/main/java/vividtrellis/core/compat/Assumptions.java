@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.IdList;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Nearest;
 import vividtrellis.core.catalog.Edition;
@@ -122,8 +123,8 @@ final class Assumptions {
     for (Axis axis : Axis.values()) {
       brief.get(axis.key()).ifPresent(pick -> pick(axis, pick));
     }
-    listed("starter", "/starters/", brief.starters(), edition.starters());
-    listed("extra", "/extras/", brief.extras(), edition.extras());
+    listed(IdList.STARTERS, edition.starters());
+    listed(IdList.EXTRAS, edition.extras());
     brief
         .get(Key.EDITION)
         .filter(id -> !isServed(id))
@@ -180,17 +181,17 @@ final class Assumptions {
 
   /** The starters of the edition that are picked, in the order given. */
   Set<String> starters() {
-    return known("starter", brief.starters());
+    return known(IdList.STARTERS);
   }
 
   /** The extras of the edition that are picked, in the order given. */
   Set<String> extras() {
-    return known("extra", brief.extras());
+    return known(IdList.EXTRAS);
   }
 
-  private Set<String> known(String kind, List<String> ids) {
-    return ids.stream()
-        .filter(id -> compiled.switchOf(kind, id).isPresent())
+  private Set<String> known(IdList list) {
+    return list.ids(brief).stream()
+        .filter(id -> compiled.switchOf(list.word(), id).isPresent())
         .collect(Collectors.toCollection(LinkedHashSet::new));
   }
 
@@ -252,25 +253,25 @@ final class Assumptions {
             List.of(new Change.Set(axis.key(), nearest), new Change.Remove(axis.key()))));
   }
 
-  private void listed(
-      String kind, String pointer, List<String> given, List<? extends Option> options) {
+  private void listed(IdList list, List<? extends Option> options) {
+    List<String> given = list.ids(brief);
     Map<String, Integer> first = new LinkedHashMap<>();
     for (int i = 0; i < given.size(); i++) {
       String id = given.get(i);
       if (first.putIfAbsent(id, i) != null) {
         continue;
       }
-      Optional<Integer> which = compiled.switchOf(kind, id);
+      Optional<Integer> which = compiled.switchOf(list.word(), id);
       if (which.isPresent()) {
-        assumptions.add(new Assumption(pointer + i, Map.of(), which.get()));
+        assumptions.add(new Assumption(list.pointer(i), Map.of(), which.get()));
       } else {
         unknownId(
-            pointer + i,
-            kind,
+            list.pointer(i),
+            list.word(),
             id,
             options,
-            meant -> Change.swap(kind, id, meant),
-            Change.drop(kind, id));
+            meant -> Change.swap(list, id, meant),
+            Change.drop(list, id));
       }
     }
   }

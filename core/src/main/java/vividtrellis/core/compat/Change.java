@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.IdList;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.compat.Verdict.PatchOp;
 import vividtrellis.core.document.Documents;
@@ -113,35 +114,34 @@ sealed interface Change {
   /**
    * Puts one starter or extra in, out, or in another's place.
    *
-   * @param kind starter or extra
+   * @param list which of them
    * @param out which to take out; {@code null} to add
    * @param in which to put in; {@code null} to drop
    */
-  record Listed(String kind, @Nullable String out, @Nullable String in) implements Change {
+  record Listed(IdList list, @Nullable String out, @Nullable String in) implements Change {
     @Override
     public Brief apply(Brief brief) {
-      List<String> list = new ArrayList<>(list(brief));
-      int at = out == null ? list.size() : list.lastIndexOf(out);
+      List<String> ids = new ArrayList<>(list.ids(brief));
+      int at = out == null ? ids.size() : ids.lastIndexOf(out);
       if (out != null && at >= 0) {
-        list.remove(at);
+        ids.remove(at);
       }
-      if (in != null && !list.contains(in)) {
-        list.add(Math.max(at, 0), in);
+      if (in != null && !ids.contains(in)) {
+        ids.add(Math.max(at, 0), in);
       }
-      return kind.equals("extra") ? brief.withExtras(list) : brief.withStarters(list);
+      return list.with(brief, ids);
     }
 
     @Override
     public PatchOp patch(Brief brief) {
-      String path = "/" + kind + "s";
-      List<String> list = list(brief);
+      List<String> ids = list.ids(brief);
       if (out == null) {
-        return list.isEmpty()
-            ? new PatchOp("add", path, List.of(String.valueOf(in)))
-            : new PatchOp("add", path + "/-", in);
+        return ids.isEmpty()
+            ? new PatchOp("add", list.pointer(), List.of(String.valueOf(in)))
+            : new PatchOp("add", list.pointer() + "/-", in);
       }
-      String place = path + "/" + list.lastIndexOf(out);
-      return in == null || list.contains(in)
+      String place = list.pointer(ids.lastIndexOf(out));
+      return in == null || ids.contains(in)
           ? new PatchOp("remove", place, null)
           : new PatchOp("replace", place, in);
     }
@@ -154,26 +154,22 @@ sealed interface Change {
     /** What is put in another's place, and is there already, only takes that one away. */
     @Override
     public boolean keepsAll(Brief brief) {
-      return out == null || (in != null && !list(brief).contains(in));
-    }
-
-    private List<String> list(Brief brief) {
-      return kind.equals("extra") ? brief.extras() : brief.starters();
+      return out == null || (in != null && !list.ids(brief).contains(in));
     }
   }
 
   /** Adds a starter or extra. */
-  static Change add(String kind, String id) {
-    return new Listed(kind, null, id);
+  static Change add(IdList list, String id) {
+    return new Listed(list, null, id);
   }
 
   /** Drops a starter or extra. */
-  static Change drop(String kind, String id) {
-    return new Listed(kind, id, null);
+  static Change drop(IdList list, String id) {
+    return new Listed(list, id, null);
   }
 
   /** Puts a starter or extra in another's place. */
-  static Change swap(String kind, String out, String in) {
-    return new Listed(kind, out, in);
+  static Change swap(IdList list, String out, String in) {
+    return new Listed(list, out, in);
   }
 }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.IdList;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Nearest;
 import vividtrellis.core.catalog.Edition;
@@ -92,8 +93,8 @@ public final class Licences {
             Severity.BLOCKER,
             licence.isEmpty() ? "licence-not-named" : "licence-without-text",
             licence.isEmpty()
-                ? List.of("/extras/" + at)
-                : List.of(Key.LICENCE.pointer(), "/extras/" + at),
+                ? List.of(IdList.EXTRAS.pointer(at))
+                : List.of(Key.LICENCE.pointer(), IdList.EXTRAS.pointer(at)),
             Map.of("value", licence, "known", String.join(", ", ids())),
             List.of(new Change.Set(Key.LICENCE, nearest))));
   }

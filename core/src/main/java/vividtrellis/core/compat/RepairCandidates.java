@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.IdList;
+import vividtrellis.core.brief.IdList.Place;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Rule;
@@ -78,7 +80,7 @@ final class RepairCandidates {
   private void addition(Variable variable, String id) {
     boolean listed = variable == Variable.STARTER || variable == Variable.EXTRA;
     if (listed && !brief.starters().contains(id) && !brief.extras().contains(id)) {
-      changes.add(Change.add(variable.word(), id));
+      changes.add(Change.add(IdList.of(variable.word()).orElseThrow(), id));
     }
   }
 
@@ -100,18 +102,16 @@ final class RepairCandidates {
   }
 
   private void listed(Assumption assumption) {
-    boolean extra = assumption.pointer().startsWith("/extras/");
-    int at =
-        Integer.parseInt(assumption.pointer().substring(assumption.pointer().lastIndexOf('/') + 1));
-    String id = (extra ? brief.extras() : brief.starters()).get(at);
-    if (!extra) {
+    Place place = Place.read(assumption.pointer()).orElseThrow();
+    String id = place.id(brief).orElseThrow();
+    if (place.list() == IdList.STARTERS) {
       for (String each : compiled.kin(assumption.which())) {
         if (!brief.starters().contains(each)) {
-          changes.add(Change.swap("starter", id, each));
+          changes.add(Change.swap(place.list(), id, each));
         }
       }
     }
-    changes.add(Change.drop(extra ? "extra" : "starter", id));
+    changes.add(Change.drop(place.list(), id));
   }
 
   /** Patches of the picked line, then lines of the framework, then other frameworks. */

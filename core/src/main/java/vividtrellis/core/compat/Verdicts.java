@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.IdList;
 import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
@@ -165,7 +166,7 @@ public final class Verdicts {
                     each.stack().id(),
                     each.stack().label(),
                     each.starters().stream()
-                        .map(id -> "/starters/" + brief.starters().indexOf(id))
+                        .map(id -> IdList.STARTERS.pointer(brief, id))
                         .toList()));
   }
 

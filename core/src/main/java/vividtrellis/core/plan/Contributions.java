@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.IdList;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Contribution;
@@ -129,10 +130,10 @@ final class Contributions {
   }
 
   private String starter(String id) {
-    return "/starters/" + brief.starters().indexOf(id);
+    return IdList.STARTERS.pointer(brief, id);
   }
 
   private String extra(String id) {
-    return "/extras/" + brief.extras().indexOf(id);
+    return IdList.EXTRAS.pointer(brief, id);
   }
 }

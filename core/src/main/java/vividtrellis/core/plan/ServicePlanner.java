@@ -2,6 +2,7 @@ package vividtrellis.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import vividtrellis.core.brief.IdList;
 import vividtrellis.core.plan.BuildPart.Branch;
 import vividtrellis.core.plan.BuildPart.Leaf;
 import vividtrellis.core.plan.Contributions.Contributed;
@@ -22,7 +23,7 @@ final class ServicePlanner {
     if (!picked.selection().extras().contains(EXTRA)) {
       return List.of();
     }
-    Cause asked = Cause.of("/extras/" + picked.brief().extras().indexOf(EXTRA), "The compose file");
+    Cause asked = Cause.of(IdList.EXTRAS.pointer(picked.brief(), EXTRA), "The compose file");
     List<BuildPart> services = new ArrayList<>();
     List<BuildPart> volumes = new ArrayList<>();
     for (Contributed each : contributions) {

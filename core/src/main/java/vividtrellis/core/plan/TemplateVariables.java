@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.IdList;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Options.Starter;
@@ -199,8 +200,7 @@ final class TemplateVariables {
     List<Map<String, String>> entries = new ArrayList<>();
     for (String id : picked.selection().starters()) {
       Starter starter = picked.edition().starter(id).orElseThrow();
-      Cause cause =
-          Cause.of("/starters/" + picked.brief().starters().indexOf(id), starter.about().label());
+      Cause cause = Cause.of(IdList.STARTERS.pointer(picked.brief(), id), starter.about().label());
       entries.add(
           Map.of(
               "label", context.marked(starter.about().label(), cause),

@@ -10,6 +10,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.IdList;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
@@ -189,10 +190,10 @@ final class Drawn {
     for (int s = 0; s < STARTERS; s++) {
       String id = "s" + s;
       if (brief.starters().contains(id)) {
-        all.add(Change.drop("starter", id).apply(brief));
-        all.add(Change.swap("starter", id, "s" + (s ^ 1)).apply(brief));
+        all.add(Change.drop(IdList.STARTERS, id).apply(brief));
+        all.add(Change.swap(IdList.STARTERS, id, "s" + (s ^ 1)).apply(brief));
       } else {
-        all.add(Change.add("starter", id).apply(brief));
+        all.add(Change.add(IdList.STARTERS, id).apply(brief));
       }
     }
     brief.texts().keySet().stream()
