@@ -9,14 +9,18 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.MissingNode;
 
 /**
  * Whether two services answer the same, for when one is the other after a redesign: verdicts,
@@ -162,10 +166,42 @@ public final class SameAnswers {
       for (int i = 0; i < left.size(); i++) {
         differ(document, at + "/*", left.path(i), right.path(i), brief);
       }
+    } else if (left.isArray() && right.isArray()) {
+      apart(document, at, left, right, brief);
     } else {
       String how = left.isMissingNode() ? "joined" : right.isMissingNode() ? "went" : "is another";
       found("%s %s %s".formatted(document, at, how), left + " -> " + right + " of " + brief);
     }
+  }
+
+  /** Lists that are not equally long, entry by entry: which ones joined, which ones went. */
+  private void apart(String document, String at, JsonNode left, JsonNode right, String brief) {
+    Map<String, JsonNode> before = named(left);
+    Map<String, JsonNode> after = named(right);
+    TreeSet<String> names = new TreeSet<>(before.keySet());
+    names.addAll(after.keySet());
+    for (String name : names) {
+      JsonNode one = before.getOrDefault(name, MissingNode.getInstance());
+      JsonNode other = after.getOrDefault(name, MissingNode.getInstance());
+      String kind = one.isMissingNode() || other.isMissingNode() ? name : "*";
+      differ(document, at + "/" + kind, one, other, brief);
+    }
+  }
+
+  private static Map<String, JsonNode> named(JsonNode list) {
+    Map<String, JsonNode> named = new LinkedHashMap<>();
+    for (JsonNode each : list) {
+      String name =
+          each.isObject()
+              ? Stream.of("rule", "kind", "id", "because")
+                  .map(key -> each.path(key).asString(""))
+                  .filter(text -> !text.isEmpty())
+                  .limit(2)
+                  .collect(Collectors.joining(" "))
+              : each.toString();
+      named.merge(name, each, (one, other) -> one);
+    }
+    return named;
   }
 
   private void found(String kind, String example) {
