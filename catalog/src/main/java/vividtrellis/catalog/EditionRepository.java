@@ -34,7 +34,7 @@ public record EditionRepository(Editions editions, Map<String, List<String>> bro
   /**
    * Loads.
    *
-   * @param folder whose folders hold an edition each; empty for none
+   * @param folder that holds an edition, or whose folders hold one each; empty for none
    */
   public static EditionRepository load(Optional<Path> folder) {
     return load(folder, "");
@@ -88,6 +88,9 @@ public record EditionRepository(Editions editions, Map<String, List<String>> bro
   }
 
   private static List<Path> below(Path folder) {
+    if (Files.isRegularFile(folder.resolve("edition.yaml"))) {
+      return List.of(folder);
+    }
     try (Stream<Path> all = Files.list(folder)) {
       return all.filter(Files::isDirectory).sorted().limit(MOST).toList();
     } catch (IOException e) {

@@ -71,7 +71,7 @@ class EditionSchemaTest {
           environment: "${NAME}"
           profiles: [{ id: shared, path: settings, purpose: S. }]
           lines:
-            - { line: 2.0, standing: past, until: 2026-05, servlet: 6.1, source: x, versions: [2.0.1] }
+            - { line: 2.0, standing: past, until: 2026-05, standards: { servlet: 6.1 }, source: x, versions: [2.0.1] }
       packagings: [{ id: jar, label: Jar, summary: S., documentation: "https://s.example" }]
       samples: [{ id: none, label: None, summary: S., documentation: "https://s.example" }]
       layouts: [{ id: flat, label: Flat, summary: S., documentation: "https://s.example" }]

@@ -121,7 +121,7 @@ class ShippedVerdictsTest {
             + " 25",
         "framework=spring-boot@3.4 language=java@25  | spring-boot-mocks-of-code | caution | Go to"
             + " Spring Boot 4.1",
-        "packaging=war framework=spring-boot@4.1 +http-api | war-servlet-level | note   | ",
+        "packaging=war framework=spring-boot@4.1 +http-api | packaging-standard | note   | ",
         "framework=spring-boot@4.1 +http-reactive +websocket | stack-differs | caution | Drop"
             + " WebSocket",
         "+websocket                                  | stack-results          | note    | ",

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.compat.Editions;
@@ -25,7 +26,7 @@ import vividtrellis.core.render.Renderer;
  */
 public final class ProjectService {
 
-  private final Editions editions;
+  private final Supplier<Editions> editions;
   private final GenerationInputs inputs;
   private final Clock clock;
   private final Instant entryTime;
@@ -34,11 +35,16 @@ public final class ProjectService {
   /**
    * Joins the steps.
    *
+   * @param editions gives those that are served now
    * @param entryTime the time of every entry of an archive
    * @param version of this service
    */
   public ProjectService(
-      Editions editions, GenerationInputs inputs, Clock clock, Instant entryTime, String version) {
+      Supplier<Editions> editions,
+      GenerationInputs inputs,
+      Clock clock,
+      Instant entryTime,
+      String version) {
     this.editions = editions;
     this.inputs = inputs;
     this.clock = clock;
@@ -46,19 +52,24 @@ public final class ProjectService {
     this.version = version;
   }
 
+  /** The editions that are served now; the same object as long as nothing changed. */
+  public Editions served() {
+    return editions.get();
+  }
+
   /** The current edition. */
   public Edition edition() {
-    return editions.current().edition();
+    return served().current().edition();
   }
 
   /** An edition by its id; empty if it is not served. */
   public Optional<Edition> edition(String id) {
-    return editions.of(id).map(Verdicts::edition);
+    return served().of(id).map(Verdicts::edition);
   }
 
   /** Ids of all editions that a brief can pin. */
   public List<String> editions() {
-    return editions.ids();
+    return served().ids();
   }
 
   /** The version of this service. */
@@ -68,12 +79,12 @@ public final class ProjectService {
 
   /** Judges a brief; the year that is filled in is this one. */
   public Verdict check(Brief brief) {
-    return editions.of(brief).judge(brief, year());
+    return served().of(brief).judge(brief, year());
   }
 
   /** The same without offers, for who wants the project only. */
   public Verdict settle(Brief brief) {
-    return editions.of(brief).settle(brief, year());
+    return served().of(brief).settle(brief, year());
   }
 
   /** The year that is filled in now. */
@@ -83,7 +94,7 @@ public final class ProjectService {
 
   /** The grid of framework lines by Java levels that a brief leaves. */
   public Lattice lattice(Brief brief) {
-    return editions.of(brief).lattice(brief);
+    return served().of(brief).lattice(brief);
   }
 
   /**

@@ -6,6 +6,7 @@ import java.util.Optional;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.Key;
+import vividtrellis.core.compat.Editions;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.pack.Archive;
@@ -21,11 +22,12 @@ public final class ReadyArchives {
   private final Cache<Wish, MadeArchive> made;
 
   /**
-   * What tells two archives apart; the editions stay the same as long as the service runs.
+   * What tells two archives apart.
    *
+   * @param editions those that were served then; each state of them is an object of its own
    * @param asked the brief in the words it was sent in: to read it takes longer than to find it
    */
-  private record Wish(String asked, int year, Archive.Format format) {}
+  private record Wish(Editions editions, String asked, int year, Archive.Format format) {}
 
   /**
    * Begins with none.
@@ -59,6 +61,7 @@ public final class ReadyArchives {
    * @throws BlockedBrief when it does not fit
    */
   public MadeArchive make(String asked, Brief brief, Archive.Format format) {
+    Wish wish = wish(asked, format);
     Verdict verdict = projects.settle(brief);
     MadeArchive archive =
         new MadeArchive(
@@ -66,11 +69,11 @@ public final class ReadyArchives {
             verdict.brief().require(Key.NAME),
             Briefs.write(verdict.brief(), Notation.JSON),
             verdict.edition());
-    made.put(wish(asked, format), archive);
+    made.put(wish, archive);
     return archive;
   }
 
   private Wish wish(String asked, Archive.Format format) {
-    return new Wish(asked, projects.year(), format);
+    return new Wish(projects.served(), asked, projects.year(), format);
   }
 }

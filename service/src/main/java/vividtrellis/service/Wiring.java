@@ -6,16 +6,12 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Optional;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.util.unit.DataSize;
-import vividtrellis.catalog.EditionRepository;
 import vividtrellis.catalog.ShippedEdition;
-import vividtrellis.core.compat.Editions;
 import vividtrellis.core.pack.Archives;
 import vividtrellis.service.bounds.Refusals;
 import vividtrellis.service.http.ProtocolErrors;
@@ -24,8 +20,6 @@ import vividtrellis.service.http.ProtocolErrors;
 @Configuration(proxyBeanMethods = false)
 class Wiring {
 
-  private static final Logger LOG = LoggerFactory.getLogger(Wiring.class);
-
   @Bean
   Clock clock() {
     return Clock.systemUTC();
@@ -33,30 +27,22 @@ class Wiring {
 
   /** The shipped editions and those of a folder; what is wrong there is told and left out. */
   @Bean
-  Editions editions(
+  ServedEditions editions(
       @Value("${VIVID_EDITIONS:}") String folder, @Value("${VIVID_REACH:}") String reach) {
-    EditionRepository repository =
-        EditionRepository.load(
-            folder.isBlank() ? Optional.empty() : Optional.of(Path.of(folder)), reach.strip());
-    repository
-        .broken()
-        .forEach(
-            (name, faults) ->
-                faults.forEach(fault -> LOG.error("the edition {} is left out: {}", name, fault)));
-    LOG.info("serving the editions {}", repository.editions().ids());
-    return repository.editions();
+    return new ServedEditions(
+        folder.isBlank() ? Optional.empty() : Optional.of(Path.of(folder)), reach.strip());
   }
 
   @Bean
   ProjectService projects(
-      Editions editions,
+      ServedEditions editions,
       Clock clock,
       BuildProperties build,
       @Value("${SOURCE_DATE_EPOCH:}") String epoch) {
     Instant time =
         epoch.isBlank() ? Archives.DEFAULT_TIME : Instant.ofEpochSecond(Long.parseLong(epoch));
     return new ProjectService(
-        editions, ShippedEdition.inputs(), clock, time, String.valueOf(build.getVersion()));
+        editions::now, ShippedEdition.inputs(), clock, time, String.valueOf(build.getVersion()));
   }
 
   @Bean

@@ -12,11 +12,8 @@ public final class TestProjectService {
   private TestProjectService() {}
 
   public static ProjectService at(Clock clock) {
+    Editions editions = new Editions(List.of(ShippedEdition.load()), ShippedEdition.load().id());
     return new ProjectService(
-        new Editions(List.of(ShippedEdition.load()), ShippedEdition.load().id()),
-        ShippedEdition.inputs(),
-        clock,
-        Archives.DEFAULT_TIME,
-        "9.9");
+        () -> editions, ShippedEdition.inputs(), clock, Archives.DEFAULT_TIME, "9.9");
   }
 }

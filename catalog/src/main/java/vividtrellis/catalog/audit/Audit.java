@@ -10,13 +10,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.catalog.ShippedEdition;
 import vividtrellis.catalog.audit.Row.Claim;
 import vividtrellis.catalog.audit.Row.Outcome;
 import vividtrellis.catalog.reach.Brought;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Contribution.Artifact;
-import vividtrellis.core.catalog.Contribution.Scope;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Line;
@@ -130,10 +130,15 @@ public final class Audit {
       boolean other = option instanceof Framework && !option.id().equals(framework.id());
       for (Contribution binding : other ? List.<Contribution>of() : option.bindings()) {
         if (isFor(binding.when(), framework, version)) {
-          for (Artifact artifact : named(binding)) {
+          for (Artifact artifact : named(binding, version)) {
             if (isFor(artifact.when(), framework, version)
                 && looked.putIfAbsent(artifact.key(), option.id()) == null) {
               rows.add(artifact(artifact, managed, option.id(), place));
+            }
+          }
+          for (Artifact pom : poms(binding, version)) {
+            if (looked.putIfAbsent(pom.key(), option.id()) == null) {
+              rows.add(pom(pom, place));
             }
           }
         }
@@ -141,20 +146,43 @@ public final class Audit {
     }
   }
 
-  /** What a binding names: dependencies, and plugins that have a version of their own. */
-  private static List<Artifact> named(Contribution binding) {
-    List<Artifact> named = new ArrayList<>(binding.artifacts());
+  /**
+   * What a binding names: dependencies with their companions, and plugins that have a version of
+   * their own, as they are for a version of the framework.
+   */
+  private static List<Artifact> named(Contribution binding, @Nullable Version version) {
+    List<Artifact> named = new ArrayList<>();
+    for (Artifact artifact : binding.artifacts()) {
+      named.add(artifact);
+      artifact.beside().ifPresent(named::add);
+    }
     for (Contribution.Plugin plugin : binding.plugins()) {
       if (plugin.version() != null) {
         String[] parts = plugin.id().split(":", -1);
-        named.add(new Artifact(parts[0], parts[1], plugin.version(), Scope.COMPILE, List.of()));
+        named.add(Artifact.of(parts[0], parts[1], plugin.version()));
       }
     }
-    named.removeIf(
-        each ->
-            each.version() != null
-                && (each.version().contains("{") || each.version().contains("$")));
-    return named;
+    return filled(named, version);
+  }
+
+  /** Files that other projects are described by: a parent, and lists of versions. */
+  private static List<Artifact> poms(Contribution binding, @Nullable Version version) {
+    List<Artifact> named = new ArrayList<>(binding.boms());
+    Optional.ofNullable(binding.parent()).ifPresent(named::add);
+    return filled(named, version);
+  }
+
+  /** With the framework's version where they name it; what other words are in is left out. */
+  private static List<Artifact> filled(List<Artifact> named, @Nullable Version version) {
+    return named.stream()
+        .map(each -> version == null ? each : each.filled(version.text()))
+        .filter(each -> each.version() == null || !each.version().matches(".*[{$].*"))
+        .toList();
+  }
+
+  private Row pom(Artifact pom, String place) {
+    String version = String.valueOf(pom.version());
+    return exists(pom.key(), version, place, registry.has(pom.key(), version, "pom"));
   }
 
   /** Without a BOM there are only versions of one's own to look for. */
@@ -169,12 +197,10 @@ public final class Audit {
                         term ->
                             term.variable() == Term.Variable.FRAMEWORK
                                 && framework.id().equals(term.id()));
-        for (Artifact bom : bound ? binding.boms() : List.<Artifact>of()) {
-          String version = String.valueOf(bom.version());
-          boolean there = registry.has(bom.key(), version, "pom");
-          rows.add(exists(bom.key(), version, framework.id(), there));
+        for (Artifact pom : bound ? poms(binding, null) : List.<Artifact>of()) {
+          rows.add(pom(pom, framework.id()));
         }
-        for (Artifact artifact : bound ? named(binding) : List.<Artifact>of()) {
+        for (Artifact artifact : bound ? named(binding, null) : List.<Artifact>of()) {
           if (artifact.version() != null && looked.add(artifact.key())) {
             rows.add(artifact(artifact, Map.of(), option.id(), framework.id()));
           }
@@ -192,7 +218,7 @@ public final class Audit {
     if (own == null && fromBom == null) {
       return new Row(Outcome.FAULT, claim, key, option, place, "the BOM does not manage it");
     }
-    if (own != null && fromBom != null) {
+    if (own != null && fromBom != null && !own.equals(fromBom)) {
       return new Row(Outcome.FAULT, claim, key, option, place, "the BOM manages " + fromBom);
     }
     String version = own == null ? String.valueOf(fromBom) : own;

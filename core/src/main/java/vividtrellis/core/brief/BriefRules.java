@@ -16,7 +16,6 @@ public final class BriefRules {
   private static final Pattern VERSION = Pattern.compile("[0-9A-Za-z][0-9A-Za-z._+-]{0,49}");
   private static final Pattern LICENCE = Pattern.compile("[A-Za-z0-9][A-Za-z0-9.+-]{0,63}");
   private static final Pattern YEAR = Pattern.compile("(19|20)[0-9]{2}");
-  private static final Pattern FORMAT = Pattern.compile("yaml|properties");
 
   /**
    * No account in it, since the address ends up in a build file; build systems refuse plain HTTP.
@@ -65,7 +64,6 @@ public final class BriefRules {
     rules.form(Key.LICENCE, LICENCE, "licence-form", null);
     rules.form(Key.YEAR, YEAR, "year-form", null);
     rules.port();
-    rules.form(Key.FORMAT, FORMAT, "format-unknown", "yaml");
     rules.form(Key.MIRROR, MIRROR, "mirror-form", null);
     return List.copyOf(rules.complaints);
   }

@@ -59,6 +59,11 @@ public enum Key {
         .findFirst();
   }
 
+  /** The key whose pick stands at a pointer. */
+  public static Optional<Key> at(String pointer) {
+    return Arrays.stream(values()).filter(key -> key.pointer.equals(pointer)).findFirst();
+  }
+
   private String dotted() {
     return pointer.substring(1).replace('/', '.');
   }

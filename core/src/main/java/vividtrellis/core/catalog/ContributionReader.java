@@ -1,6 +1,7 @@
 package vividtrellis.core.catalog;
 
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,26 +16,46 @@ import vividtrellis.core.document.Node;
 /** Reads one entry of {@code bindings}. */
 final class ContributionReader {
 
-  private ContributionReader() {}
+  /** Where an artifact stands among others if it does not say. */
+  private static final int MIDDLE = 500;
 
-  static Contribution contribution(Section section) {
+  private final ConditionReader conditions;
+
+  ContributionReader(ConditionReader conditions) {
+    this.conditions = conditions;
+  }
+
+  /** The binding, once for each of the alternatives under which it holds; at most one does. */
+  List<Contribution> read(Section section) {
     Artifact parent =
-        section.sections("parent", ContributionReader::artifact).stream().findFirst().orElse(null);
-    return new Contribution(
-        section.parsed("when", Term::parse),
-        parent,
-        section.texts("properties"),
-        section.sections("boms", ContributionReader::artifact),
-        section.sections("artifacts", ContributionReader::artifact),
-        without(section),
-        section.texts("sources"),
-        section.sections("plugins", ContributionReader::plugin),
-        section.sections("fetches", ContributionReader::artifact),
-        section.sections("script", ContributionReader::script),
-        settings(section),
-        section.mapping("services"),
-        section.sections("files", ContributionReader::file),
-        section.texts("variables"));
+        section.sections("parent", this::artifacts).stream()
+            .flatMap(List::stream)
+            .findFirst()
+            .orElse(null);
+    Contribution always =
+        new Contribution(
+            List.of(),
+            "yes".equals(section.optional("addition")),
+            section.optional("documentation"),
+            parent,
+            section.texts("properties"),
+            flat(section.sections("boms", this::artifacts)),
+            flat(section.sections("artifacts", this::artifacts)),
+            without(section),
+            section.texts("sources"),
+            section.sections("plugins", ContributionReader::plugin),
+            flat(section.sections("fetches", this::artifacts)),
+            section.sections("script", ContributionReader::script),
+            configurations(section),
+            settings(section),
+            section.mapping("services"),
+            flat(section.sections("files", this::files)),
+            section.texts("variables"));
+    return conditions.apart(section, "when").stream().map(always::when).toList();
+  }
+
+  private static <T> List<T> flat(List<List<T>> lists) {
+    return lists.stream().flatMap(List::stream).toList();
   }
 
   private static Map<String, List<String>> without(Section section) {
@@ -48,14 +69,29 @@ final class ContributionReader {
     return without;
   }
 
-  private static Artifact artifact(Section section) {
+  private List<Artifact> artifacts(Section section) {
     String[] coordinates = coordinates(section, "artifact");
-    return new Artifact(
-        coordinates[0],
-        coordinates[1],
-        section.optional("version"),
-        scope(section),
-        section.parsed("when", Term::parse));
+    String version = section.optional("version");
+    String classifier = section.optional("classifier");
+    String type = section.optional("type");
+    boolean together = section.has("companion");
+    String companion = together ? String.join(":", coordinates(section, "companion")) : null;
+    Scope scope = scope(section, section.optional("scope"));
+    int place = place(section, MIDDLE);
+    return conditions.apart(section, "when").stream()
+        .map(
+            when ->
+                new Artifact(
+                    coordinates[0],
+                    coordinates[1],
+                    version,
+                    classifier,
+                    type,
+                    companion,
+                    scope,
+                    place,
+                    when))
+        .toList();
   }
 
   private static Plugin plugin(Section section) {
@@ -77,31 +113,43 @@ final class ContributionReader {
         section.optional("because"));
   }
 
-  private static FilePart file(Section section) {
+  private List<FilePart> files(Section section) {
     String mode = section.optional("mode");
     String role = section.optional("role");
     if (role != null && !List.of("yours", "rarely", "ours").contains(role)) {
       section.fault(section.at("role"), "'role' is yours, rarely or ours");
     }
-    return new FilePart(
-        section.text("path"),
-        section.text("template"),
-        mode == null ? "644" : mode,
-        role,
-        section.optional("purpose"),
-        section.parsed("when", Term::parse),
-        "yes".equals(section.optional("verbatim")),
-        place(section),
-        section.optional("traced-to"));
+    String path = section.text("path");
+    String template = section.text("template");
+    String purpose = section.optional("purpose");
+    boolean verbatim = "yes".equals(section.optional("verbatim"));
+    String format = section.optional("format");
+    int place = place(section, 0);
+    String traced = section.optional("traced-to");
+    return conditions.apart(section, "when").stream()
+        .map(
+            when ->
+                new FilePart(
+                    path,
+                    template,
+                    mode == null ? "644" : mode,
+                    role,
+                    purpose,
+                    when,
+                    verbatim,
+                    format,
+                    place,
+                    traced))
+        .toList();
   }
 
-  private static int place(Section section) {
+  private static int place(Section section, int usual) {
     String place = section.optional("place");
     if (place != null && !place.matches("[0-9]{1,3}")) {
       section.fault(section.at("place"), "'place' is a number from 0 to 999");
       return 0;
     }
-    return place == null ? 0 : Integer.parseInt(place);
+    return place == null ? usual : Integer.parseInt(place);
   }
 
   private static Map<String, Map<String, String>> settings(Section section) {
@@ -120,8 +168,7 @@ final class ContributionReader {
     return settings;
   }
 
-  private static Scope scope(Section section) {
-    @Nullable String scope = section.optional("scope");
+  private static Scope scope(Section section, @Nullable String scope) {
     for (Scope each : Scope.values()) {
       if (scope == null || each.word().equals(scope)) {
         return each;
@@ -131,6 +178,15 @@ final class ContributionReader {
         section.at("scope"),
         "'scope' is one of " + Arrays.stream(Scope.values()).map(Scope::word).toList());
     return Scope.COMPILE;
+  }
+
+  /** What a script of a build calls a scope, where its own plugins have a name for it. */
+  private static Map<Scope, String> configurations(Section section) {
+    Map<Scope, String> names = new EnumMap<>(Scope.class);
+    section
+        .texts("configurations")
+        .forEach((scope, name) -> names.put(scope(section, scope), name));
+    return names;
   }
 
   private static String[] coordinates(Section section, String key) {

@@ -9,39 +9,29 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import vividtrellis.core.catalog.InvalidEdition.Fault;
-import vividtrellis.core.catalog.Options.About;
 import vividtrellis.core.catalog.Options.BuildSystem;
 import vividtrellis.core.catalog.Options.Category;
 import vividtrellis.core.catalog.Options.Choice;
 import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Language;
-import vividtrellis.core.catalog.Options.Level;
-import vividtrellis.core.catalog.Options.Line;
-import vividtrellis.core.catalog.Options.Probe;
-import vividtrellis.core.catalog.Options.Reads;
-import vividtrellis.core.catalog.Options.Stack;
-import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.TemplateNames.Named;
+import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.document.UnreadableDocument;
-import vividtrellis.core.version.Version;
 
 /**
  * Loads an edition from its files: {@code edition.yaml} names the data files, and those templates
  * whose names only a brief fills in; all others are found by what the bindings name. Each data file
  * holds one or more of the lists {@code builds}, {@code languages}, {@code frameworks}, {@code
  * packagings}, {@code samples}, {@code layouts}, {@code categories}, {@code starters}, {@code
- * extras} and {@code rules}, and {@code retired}: what became of earlier ids. Beside them lies what
- * the audit read of each version.
+ * extras}, {@code bindings} and {@code rules}, and {@code retired}: what became of earlier ids.
+ * Beside them lies what the audit read of each version.
  */
 public final class EditionLoader {
 
@@ -60,9 +50,6 @@ public final class EditionLoader {
   private final List<Choice> extras = new ArrayList<>();
   private final List<Rule> rules = new ArrayList<>();
   private final Map<String, String> retired = new LinkedHashMap<>();
-
-  /** What the audit read of each version; nothing where there was none yet. */
-  private ReadingsReader readings = ReadingsReader.NONE;
 
   /** Where the option or rule of an id stands, as a fault of its own, without a reason. */
   private final Map<String, Fault> origins = new LinkedHashMap<>();
@@ -88,8 +75,17 @@ public final class EditionLoader {
     List<String> sources = index.parsed("templates", Function.identity());
     index.nothingElse();
 
-    readings = ReadingsReader.read(evidence(), faults);
-    data.forEach(this::readData);
+    List<Section> sections =
+        data.stream().map(name -> new Section(name, read(name), faults)).toList();
+    ConditionReader conditions = ConditionReader.of(sections);
+    ContributionReader contributions = new ContributionReader(conditions);
+    BindingsApart apart = BindingsApart.of(sections, contributions);
+    OptionReader options =
+        new OptionReader(
+            contributions, apart, ReadingsReader.read(evidence(), faults), this::file, origins);
+    RuleReader reader = new RuleReader(conditions);
+    sections.forEach(section -> readData(section, options, reader));
+    apart.unused().forEach(faults::add);
     Map<String, String> templates = new LinkedHashMap<>();
     sources.forEach(name -> templates.put(name, file("templates/" + name)));
     List<Named> named = TemplateNames.of(edition("", id, Map.of(), Reach.NONE));
@@ -147,189 +143,31 @@ public final class EditionLoader {
     return Optional.empty();
   }
 
-  private void readData(String name) {
-    Section file = new Section(name, read(name), faults);
-    builds.addAll(file.sections("builds", this::build));
-    languages.addAll(file.sections("languages", this::language));
-    frameworks.addAll(file.sections("frameworks", this::framework));
-    packagings.addAll(file.sections("packagings", this::choice));
-    samples.addAll(file.sections("samples", this::choice));
-    layouts.addAll(file.sections("layouts", this::choice));
+  private void readData(Section file, OptionReader options, RuleReader reader) {
+    builds.addAll(file.sections("builds", options::build));
+    languages.addAll(file.sections("languages", options::language));
+    frameworks.addAll(file.sections("frameworks", options::framework));
+    packagings.addAll(choices(file, "packagings", options, Variable.PACKAGING));
+    samples.addAll(choices(file, "samples", options, Variable.SAMPLE));
+    layouts.addAll(choices(file, "layouts", options, Variable.LAYOUT));
     categories.addAll(
         file.sections("categories", each -> new Category(each.text("id"), each.text("label"))));
-    starters.addAll(file.sections("starters", this::starter));
-    extras.addAll(file.sections("extras", this::choice));
-    file.sections("rules", this::rules).forEach(rules::addAll);
+    starters.addAll(file.sections("starters", options::starter));
+    extras.addAll(choices(file, "extras", options, Variable.EXTRA));
+    file.sections("rules", section -> rules(section, reader)).forEach(rules::addAll);
     retired.putAll(file.texts("retired"));
     file.nothingElse();
   }
 
-  private List<Rule> rules(Section section) {
-    List<Rule> read = RuleReader.rules(section);
+  private static List<Choice> choices(
+      Section file, String list, OptionReader options, Variable variable) {
+    return file.sections(list, section -> options.choice(section, variable));
+  }
+
+  private List<Rule> rules(Section section, RuleReader reader) {
+    List<Rule> read = reader.rules(section);
     read.forEach(rule -> origins.putIfAbsent(rule.id(), section.origin()));
     return read;
-  }
-
-  private BuildSystem build(Section section) {
-    return new BuildSystem(about(section), versions(section), bindings(section));
-  }
-
-  private Language language(Section section) {
-    List<Level> levels =
-        section.sections(
-            "levels",
-            each -> Level.of(wholeNumber(each, "level"), "yes".equals(each.optional("long-term"))));
-    List<Version> versions = section.parsed("versions", Version::new);
-    if (levels.isEmpty() == versions.isEmpty()) {
-      section.fault("a language has either 'levels' or 'versions'");
-    }
-    About about = about(section);
-    return new Language(
-        about,
-        levels,
-        versions,
-        Set.copyOf(section.parsed("reserved-words", Function.identity())),
-        probes(section),
-        readings.of(about.id()),
-        bindings(section));
-  }
-
-  private Framework framework(Section section) {
-    List<Line> lines = section.sections("lines", EditionLoader::line);
-    String taken = section.optional("taken-types");
-    Set<String> types =
-        taken == null
-            ? Set.of()
-            : file(taken)
-                .lines()
-                .filter(line -> !line.startsWith("#"))
-                .collect(Collectors.toUnmodifiableSet());
-    About about = about(section);
-    Set<String> fills = Set.copyOf(section.parsed("fills", Function.identity()));
-    if (!fills.stream().allMatch(form -> form.matches("[^A-Za-z]+word[^A-Za-z]*"))) {
-      section.fault(section.at("fills"), "'fills' holds signs around 'word', as in @word@");
-    }
-    return new Framework(
-        about,
-        lines,
-        types,
-        Set.copyOf(section.parsed("packages", Function.identity())),
-        fills,
-        Settings.read(section),
-        section.sections("stacks", EditionLoader::stack),
-        section.optional("bom"),
-        probes(section),
-        section.texts("manages"),
-        readings.of(about.id()),
-        bindings(section));
-  }
-
-  private static Stack stack(Section section) {
-    return new Stack(
-        section.text("id"), section.text("label"), section.parsed("by", Function.identity()));
-  }
-
-  private static List<Probe> probes(Section section) {
-    return section.sections(
-        "probes",
-        each -> {
-          String word = each.text("reads");
-          String[] place = each.text("class").split("!", -1);
-          Optional<Reads> reads =
-              Stream.of(Reads.values()).filter(one -> one.word().equals(word)).findFirst();
-          if (reads.isEmpty()) {
-            each.fault(each.at("reads"), "'reads' is floor, reader, mock-reader or target");
-          }
-          if (place.length != 2 || !place[0].matches("[^:]+:[^:]+")) {
-            each.fault(each.at("class"), "'class' is group:artifact!package.Class");
-          }
-          return new Probe(reads.orElse(Reads.FLOOR), place[0], place[place.length - 1]);
-        });
-  }
-
-  private static Line line(Section section) {
-    String word = section.text("standing");
-    Standing standing =
-        switch (word) {
-          case "supported" -> Standing.SUPPORTED;
-          case "past" -> Standing.PAST;
-          default -> Standing.PRE_RELEASE;
-        };
-    if (standing == Standing.PRE_RELEASE && !word.equals("pre-release")) {
-      section.fault(section.at("standing"), "'standing' is supported, past or pre-release");
-    }
-    String until = section.optional("until");
-    if (until != null && !until.matches("20[0-9]{2}-(0[1-9]|1[0-2])")) {
-      section.fault(section.at("until"), "'until' is a month, as in 2026-12");
-    }
-    String servlet = section.optional("servlet");
-    if (servlet != null && !Version.isVersion(servlet)) {
-      section.fault(section.at("servlet"), "'servlet' is a version, as in 6.1");
-      servlet = null;
-    }
-    return new Line(
-        section.text("line"),
-        standing,
-        until,
-        "yes".equals(section.optional("estimated")),
-        section.text("source"),
-        servlet == null ? null : new Version(servlet),
-        versions(section));
-  }
-
-  private Choice choice(Section section) {
-    return new Choice(
-        about(section), section.parsed("search", Function.identity()), bindings(section));
-  }
-
-  private Starter starter(Section section) {
-    return new Starter(
-        about(section),
-        section.text("verb"),
-        section.text("category"),
-        section.optional("kin"),
-        section.optional("serves"),
-        section.parsed("search", Function.identity()),
-        bindings(section));
-  }
-
-  private About about(Section section) {
-    About about =
-        new About(
-            section.text("id"),
-            section.text("label"),
-            section.text("summary"),
-            section.text("documentation"),
-            "yes".equals(section.optional("planned")));
-    if (!about.id().matches("[a-z][a-z0-9-]{0,49}")) {
-      section.fault(section.at("id"), "an id is made of small letters, digits and dashes");
-    }
-    if (!about.documentation().startsWith("https://")) {
-      section.fault(section.at("documentation"), "'documentation' is an address: https://…");
-    }
-    origins.putIfAbsent(about.id(), section.origin());
-    return about;
-  }
-
-  private static List<Contribution> bindings(Section section) {
-    return section.sections("bindings", ContributionReader::contribution);
-  }
-
-  private static List<Version> versions(Section section) {
-    List<Version> versions = section.parsed("versions", Version::new);
-    if (versions.isEmpty()) {
-      section.fault("at least one version is needed");
-    }
-    return versions;
-  }
-
-  private static int wholeNumber(Section section, String key) {
-    String text = section.text(key);
-    if (!text.matches("[0-9]{1,4}")) {
-      section.fault(section.at(key), "'" + key + "' must be a whole number");
-      return 0;
-    }
-    return Integer.parseInt(text);
   }
 
   /** What an audit wrote beside the data; an edition that was never audited has no such file. */

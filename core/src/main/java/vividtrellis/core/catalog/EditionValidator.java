@@ -15,6 +15,7 @@ import vividtrellis.core.catalog.InvalidEdition.Fault;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.TemplateNames.Named;
+import vividtrellis.core.document.Escaping;
 
 /** What can only be seen when all files of an edition are together: references and doubles. */
 final class EditionValidator {
@@ -42,6 +43,7 @@ final class EditionValidator {
     validator.doubles("extras", edition.extras());
     edition.options().forEach(validator::option);
     validator.openTemplates();
+    validator.formats();
     validator.rules();
     validator.circles();
     return validator.faults;
@@ -110,6 +112,20 @@ final class EditionValidator {
             named.of(),
             "there is no template '%s'; list those that it may become under 'templates' in edition.yaml"
                 .formatted(named.name()));
+      }
+    }
+  }
+
+  /** What is filled into a file is made harmless for its format, so that has to be known. */
+  private void formats() {
+    for (Named named : TemplateNames.paths(edition)) {
+      String name = named.name();
+      boolean open = name.substring(Math.max(0, name.lastIndexOf('.'))).contains("{{");
+      if (!open && Escaping.of(name).isEmpty()) {
+        fault(
+            named.of(),
+            "the format of '%s' is not known, so that nothing can be filled in safely; say with 'format' which of %s it is like, or copy it with 'verbatim: yes'"
+                .formatted(name, Escaping.endings()));
       }
     }
   }
@@ -209,8 +225,11 @@ final class EditionValidator {
           case STARTER -> edition.starters();
           case EXTRA -> edition.extras();
           case ALONGSIDE -> edition.languages();
-          case JVM, JDK, SERVLET -> List.of();
+          case JVM, JDK, FORMAT -> List.of();
         };
+    if (variable == Term.Variable.FORMAT) {
+      return Settings.FORMATS.stream();
+    }
     Stream<String> ids = options.stream().map(Option::id);
     return variable == Term.Variable.ALONGSIDE ? Stream.concat(Stream.of("none"), ids) : ids;
   }

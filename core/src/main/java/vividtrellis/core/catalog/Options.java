@@ -181,11 +181,12 @@ public final class Options {
   /**
    * Where a limit can be read.
    *
+   * @param ofJdk whether it is the JDK that has to meet the limit, not the level of the code
    * @param artifact {@code group:artifact}, in the version that the BOM manages, else in that of
    *     what is probed
    * @param type the class to look at, with its package
    */
-  public record Probe(Reads reads, String artifact, String type) {}
+  public record Probe(Reads reads, boolean ofJdk, String artifact, String type) {}
 
   /**
    * What was read of one version. Written by the audit, never by hand.
@@ -223,7 +224,7 @@ public final class Options {
    *     that is open
    * @param estimated whether the standing was computed from dates of release, since no source says
    * @param source what the standing rests on
-   * @param servlet the servlet level that its web part is written for; {@code null} if it has none
+   * @param standards by name the level of each that it is written for, such as {@code servlet}
    * @param versions newest first; never empty
    */
   public record Line(
@@ -232,7 +233,7 @@ public final class Options {
       @Nullable String until,
       boolean estimated,
       String source,
-      @Nullable Version servlet,
+      Map<String, Version> standards,
       List<Version> versions) {
     /** The standing of one of its versions. */
     public Standing standing(Version version) {
@@ -244,8 +245,11 @@ public final class Options {
    * Something that is picked by its id alone: packaging, sample depth, layout, extra.
    *
    * @param search words by which people look for it
+   * @param standard what runs it has to know this standard, in the level that the framework is
+   *     written for; {@code null} for nothing special
    */
-  public record Choice(About about, List<String> search, List<Contribution> bindings)
+  public record Choice(
+      About about, List<String> search, @Nullable String standard, List<Contribution> bindings)
       implements Option {}
 
   /**

@@ -18,8 +18,6 @@ final class ReadingsReader {
   /** Name of the file beside {@code edition.yaml}. */
   static final String FILE = "evidence.yaml";
 
-  static final ReadingsReader NONE = new ReadingsReader(Map.of());
-
   private final Map<String, Map<Version, Readings>> byOption;
 
   private ReadingsReader(Map<String, Map<Version, Readings>> byOption) {

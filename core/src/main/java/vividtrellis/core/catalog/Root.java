@@ -125,6 +125,9 @@ public record Root(
     for (Artifact artifact : binding.artifacts()) {
       Kind kind = artifact.scope() == Scope.PROCESSOR ? Kind.APART : Kind.DEPENDENCY;
       roots.add(of(kind, option, variable, artifact, binding));
+      artifact
+          .beside()
+          .ifPresent(other -> roots.add(of(Kind.DEPENDENCY, option, variable, other, binding)));
     }
     for (Artifact artifact : binding.fetches()) {
       Kind kind = artifact.artifact().endsWith("-plugin") ? Kind.PLUGIN : Kind.APART;
@@ -132,7 +135,7 @@ public record Root(
     }
     for (Contribution.Plugin plugin : binding.plugins()) {
       String[] id = plugin.id().split(":", -1);
-      Artifact named = new Artifact(id[0], id[1], plugin.version(), Scope.COMPILE, List.of());
+      Artifact named = Artifact.of(id[0], id[1], plugin.version());
       roots.add(of(Kind.PLUGIN, option, variable, named, binding));
       parts(plugin.body())
           .forEach(part -> roots.add(of(Kind.APART, option, variable, part, binding)));
@@ -140,12 +143,7 @@ public record Root(
     for (Contribution.Plugin plugin : binding.script()) {
       if (plugin.version() != null) {
         Artifact marker =
-            new Artifact(
-                plugin.id(),
-                plugin.id() + ".gradle.plugin",
-                plugin.version(),
-                Scope.COMPILE,
-                List.of());
+            Artifact.of(plugin.id(), plugin.id() + ".gradle.plugin", plugin.version());
         roots.add(of(Kind.SCRIPT_PLUGIN, option, variable, marker, binding));
       }
     }
@@ -175,12 +173,10 @@ public record Root(
         if (item instanceof Node.Fields fields) {
           Map<String, Node> values = fields.values();
           parts.add(
-              new Artifact(
+              Artifact.of(
                   text(values.get("groupId")),
                   text(values.get("artifactId")),
-                  text(values.get("version")),
-                  Scope.COMPILE,
-                  List.of()));
+                  text(values.get("version"))));
         }
       }
     }

@@ -9,28 +9,42 @@ final class RuleReader {
   private static final List<String> EVIDENCE =
       List.of("bom", "pom", "module", "class-file", "recorded-build", "documentation");
 
-  private RuleReader() {}
+  private final ConditionReader conditions;
 
-  /** One rule, or one for each two of {@code any-two}, all with one id: at most one should hold. */
-  static List<Rule> rules(Section section) {
+  RuleReader(ConditionReader conditions) {
+    this.conditions = conditions;
+  }
+
+  /**
+   * One rule; or one for each two of {@code any-two}, and one for each alternative of its
+   * conditions, all with one id.
+   */
+  List<Rule> rules(Section section) {
     List<Term> any = section.parsed("any-two", Term::parse);
-    if (any.isEmpty()) {
-      return List.of(rule(section, List.of()));
-    }
-    List<Rule> rules = new ArrayList<>();
+    List<List<Term>> pairs = new ArrayList<>();
     for (int i = 0; i < any.size(); i++) {
       for (int j = i + 1; j < any.size(); j++) {
-        rules.add(rule(section, List.of(any.get(i), any.get(j))));
+        pairs.add(List.of(any.get(i), any.get(j)));
+      }
+    }
+    if (any.isEmpty()) {
+      pairs.add(List.of());
+    }
+    List<List<Term>> alternatives = conditions.together(section, "when");
+    List<Rule> rules = new ArrayList<>();
+    for (List<Term> pair : pairs) {
+      for (List<Term> conditions : alternatives) {
+        List<Term> when = new ArrayList<>(pair);
+        when.addAll(conditions);
+        rules.add(rule(section, when));
       }
     }
     return rules;
   }
 
-  private static Rule rule(Section section, List<Term> pair) {
+  private Rule rule(Section section, List<Term> when) {
     String id = section.text("id");
     String kind = section.text("kind");
-    List<Term> when = new ArrayList<>(pair);
-    when.addAll(section.parsed("when", Term::parse));
     String because = section.text("because");
     List<Evidence> evidence = section.sections("evidence", RuleReader::evidence);
     if (when.isEmpty()) {
@@ -55,8 +69,8 @@ final class RuleReader {
     };
   }
 
-  private static List<Term> oneOf(Section section) {
-    List<Term> terms = section.parsed("one-of", Term::parse);
+  private List<Term> oneOf(Section section) {
+    List<Term> terms = conditions.oneOf(section, "one-of");
     if (terms.isEmpty()) {
       section.fault("'one-of' names at least one condition that would do");
     }

@@ -91,6 +91,23 @@ final class Section {
     return null;
   }
 
+  /** A mapping under a key; an empty one if there is none. */
+  Section section(String key) {
+    return new Section(file, mapping(key), faults);
+  }
+
+  /** The names of all keys, in their order. */
+  Set<String> keys() {
+    return fields.values().keySet();
+  }
+
+  /** The mappings of a list, to look into before it is read for good: no fault is told of. */
+  List<Section> quietly(String key) {
+    return fields.get(key).orElse(null) instanceof Node.Items items
+        ? items.values().stream().map(node -> new Section(file, node, new ArrayList<>())).toList()
+        : List.of();
+  }
+
   Node.Fields mapping(String key) {
     known.add(key);
     Node node = fields.values().getOrDefault(key, Node.fields());

@@ -8,16 +8,22 @@ import java.util.regex.Pattern;
  * How a framework takes its settings. Bindings give them by profile; where a profile's lie, and how
  * they are written there, is the framework's own.
  *
+ * @param formats that it reads, of {@link #FORMATS}; the first is filled in; none for a framework
+ *     without settings
  * @param profiles in the order in which they are told of; none for a framework without settings
  * @param dotted how a part of a key that has dots of its own is written, with {@code part} in its
  *     place
  * @param environment how a value names a variable of the environment, with {@code NAME} in its
  *     place; empty where none does
  */
-public record Settings(List<Profile> profiles, String dotted, String environment) {
+public record Settings(
+    List<String> formats, List<Profile> profiles, String dotted, String environment) {
+
+  /** What settings can be written as. */
+  public static final List<String> FORMATS = List.of("yaml", "properties");
 
   /** Of what has none. */
-  public static final Settings NONE = new Settings(List.of(), "part", "");
+  public static final Settings NONE = new Settings(List.of(), List.of(), "part", "");
 
   /** What stands for a part of a key. */
   static final String PART = "part";
@@ -38,8 +44,9 @@ public record Settings(List<Profile> profiles, String dotted, String environment
    */
   public record Profile(String id, String path, String prefix, String purpose, boolean away) {}
 
-  /** Copies its list. */
+  /** Copies its lists. */
   public Settings {
+    formats = List.copyOf(formats);
     profiles = List.copyOf(profiles);
   }
 
@@ -54,6 +61,10 @@ public record Settings(List<Profile> profiles, String dotted, String environment
                     Optional.ofNullable(each.optional("prefix")).orElse(""),
                     each.text("purpose"),
                     "yes".equals(each.optional("away"))));
+    List<String> formats = framework.parsed("formats", Settings::format);
+    if (formats.isEmpty() && !profiles.isEmpty()) {
+      formats = FORMATS;
+    }
     String dotted = Optional.ofNullable(framework.optional("dotted-key")).orElse(PART);
     String environment = Optional.ofNullable(framework.optional("environment")).orElse("");
     if (!dotted.contains(PART)) {
@@ -62,7 +73,15 @@ public record Settings(List<Profile> profiles, String dotted, String environment
     if (!environment.isEmpty() && !environment.contains(NAME)) {
       framework.fault(framework.at("environment"), "'environment' holds 'NAME', as in ${NAME}");
     }
-    return new Settings(profiles, dotted, environment);
+    return new Settings(formats, profiles, dotted, environment);
+  }
+
+  private static String format(String word) {
+    if (!FORMATS.contains(word)) {
+      throw new IllegalArgumentException(
+          "settings cannot be written as '" + word + "'; expected one of " + FORMATS);
+    }
+    return word;
   }
 
   /** A part of a key as it is written. */

@@ -35,7 +35,8 @@ final class TemplateNames {
           Variable.ALONGSIDE,
           Variable.PACKAGING,
           Variable.SAMPLE,
-          Variable.LAYOUT);
+          Variable.LAYOUT,
+          Variable.FORMAT);
 
   private final List<Source> sources = new ArrayList<>();
 
@@ -81,6 +82,29 @@ final class TemplateNames {
             .forEach(
                 (name, words) ->
                     all.putIfAbsent(name, new Named(name, source.option().id(), words)));
+      }
+    }
+    return List.copyOf(all.values());
+  }
+
+  /**
+   * The paths of the files that something is filled into and that do not say their format, each
+   * with the option that they are of.
+   */
+  static List<Named> paths(Edition edition) {
+    TemplateNames names = new TemplateNames(edition);
+    Map<String, Named> all = new LinkedHashMap<>();
+    for (Source source : names.sources) {
+      for (FilePart part : source.binding().files()) {
+        if (!part.verbatim()) {
+          String path = part.format() == null ? part.path() : "." + part.format();
+          String name = path.substring(path.lastIndexOf('/') + 1);
+          names
+              .expanded(name, and(source.when(), part.when()))
+              .forEach(
+                  (full, words) ->
+                      all.putIfAbsent(full, new Named(full, source.option().id(), words)));
+        }
       }
     }
     return List.copyOf(all.values());

@@ -15,7 +15,7 @@ import vividtrellis.core.version.VersionRange;
  * </pre>
  *
  * <p>Examples: {@code starter:postgresql}; {@code no starter:h2}; {@code framework:frame
- * [3.5,4.0)}; {@code jvm:[17,25]}; {@code servlet:[6.1,)}; {@code sample:endpoint}.
+ * [3.5,4.0)}; {@code jvm:[17,25]}; {@code sample:endpoint}.
  *
  * @param negated whether the condition is that the rest does not hold
  * @param variable which pick it looks at
@@ -34,17 +34,17 @@ public record Term(boolean negated, Variable variable, @Nullable String id, Vers
     JVM,
     JDK,
     FRAMEWORK,
-    SERVLET,
     ALONGSIDE,
     PACKAGING,
     SAMPLE,
     LAYOUT,
+    FORMAT,
     STARTER,
     EXTRA;
 
     /** Whether it is looked at by a range alone, since its values are versions without an id. */
     public boolean isBare() {
-      return this == JVM || this == JDK || this == SERVLET;
+      return this == JVM || this == JDK;
     }
 
     /** The word for it in catalogs, offers and pointers. */
@@ -83,6 +83,11 @@ public record Term(boolean negated, Variable variable, @Nullable String id, Vers
 
   private static List<String> words() {
     return List.of(Variable.values()).stream().map(Variable::word).toList();
+  }
+
+  /** That it does not hold. */
+  public Term not() {
+    return new Term(!negated, variable, id, range);
   }
 
   @Override

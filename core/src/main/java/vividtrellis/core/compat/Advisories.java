@@ -1,5 +1,6 @@
 package vividtrellis.core.compat;
 
+import com.google.common.base.Ascii;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -54,7 +55,7 @@ final class Advisories {
     advisories.rules();
     advisories.standing();
     advisories.longerSupported();
-    advisories.servlet();
+    advisories.standard();
     advisories.stack();
     advisories.planned();
     advisories.pending.addAll(remarks);
@@ -186,16 +187,25 @@ final class Advisories {
         PendingFinding.plain(Severity.NOTE, code, List.of(key.pointer()), args, List.of(change)));
   }
 
-  /** Which servers a war fits is not to be seen from its picks, so it is said. */
-  private void servlet() {
-    Version servlet = selection.servlet();
-    if (selection.packaging().equals("war") && servlet != null) {
-      plain(
-          Severity.NOTE,
-          "war-servlet-level",
-          List.of(Key.PACKAGING.pointer(), Key.FRAMEWORK.pointer()),
-          Map.of("version", servlet.text()));
-    }
+  /** What has to run the project, as far as that is not to be seen from its picks. */
+  private void standard() {
+    Edition.find(compiled.edition().packagings(), selection.packaging())
+        .ifPresent(
+            packaging -> {
+              String standard = packaging.standard();
+              Version level = standard == null ? null : selection.standards().get(standard);
+              if (standard != null && level != null) {
+                plain(
+                    Severity.NOTE,
+                    "packaging-standard",
+                    List.of(Key.PACKAGING.pointer(), Key.FRAMEWORK.pointer()),
+                    Map.of(
+                        "label", packaging.id(),
+                        "standard",
+                            Ascii.toUpperCase(standard.substring(0, 1)) + standard.substring(1),
+                        "version", level.text()));
+              }
+            });
   }
 
   /** That something serves though nothing was picked for it is not to be seen from the picks. */
@@ -230,7 +240,7 @@ final class Advisories {
             case SAMPLE -> selection.sample();
             case LAYOUT -> selection.layout();
             case ALONGSIDE -> selection.alongside();
-            case JVM, JDK -> "";
+            case JVM, JDK, FORMAT -> "";
           };
       if (axis != Axis.ALONGSIDE && isPlanned(compiled.options(axis), id)) {
         planned(axis.key().pointer(), compiled.label(VersionedId.read(id).id()));

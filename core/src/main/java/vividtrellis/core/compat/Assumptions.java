@@ -202,6 +202,8 @@ final class Assumptions {
       assumptions.add(new Assumption(axis.key().pointer(), meaning.get(), -1));
     } else if (axis == Axis.JVM || axis == Axis.JDK) {
       unknownLevel(axis, pick);
+    } else if (axis == Axis.FORMAT) {
+      unknownFormat(pick);
     } else if (!isUnknown(axis, VersionedId.read(pick).id(), compiled.options(axis))) {
       unknownVersion(axis, VersionedId.read(pick).id(), pick);
     }
@@ -251,6 +253,17 @@ final class Assumptions {
                 "known",
                 String.join(", ", ids(axis))),
             List.of(new Change.Set(axis.key(), nearest), new Change.Remove(axis.key()))));
+  }
+
+  private void unknownFormat(String pick) {
+    List<String> known = ids(Axis.FORMAT);
+    String nearest = Nearest.of(pick, known).orElse(known.get(0));
+    unknown.add(
+        new Unknown(
+            Key.FORMAT.pointer(),
+            "format-unknown",
+            Map.of("value", pick, "known", String.join(" or ", known)),
+            List.of(new Change.Set(Key.FORMAT, nearest), new Change.Remove(Key.FORMAT))));
   }
 
   private void listed(IdList list, List<? extends Option> options) {

@@ -13,6 +13,7 @@ import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Standing;
+import vividtrellis.core.catalog.Settings;
 import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionedId;
 
@@ -30,7 +31,8 @@ enum Axis {
   PACKAGING(5, Key.PACKAGING),
   SAMPLE(6, Key.SAMPLE),
   LAYOUT(7, Key.LAYOUT),
-  ALONGSIDE(8, Key.ALONGSIDE);
+  ALONGSIDE(8, Key.ALONGSIDE),
+  FORMAT(9, Key.FORMAT);
 
   /** No second language. */
   static final String NONE = "none";
@@ -85,6 +87,7 @@ enum Axis {
       case PACKAGING -> ids(edition.packagings());
       case SAMPLE -> ids(edition.samples());
       case LAYOUT -> ids(edition.layouts());
+      case FORMAT -> Settings.FORMATS.stream().map(word -> new Value(word, null)).toList();
       case ALONGSIDE -> {
         List<Value> values = new ArrayList<>(List.of(new Value(NONE, null)));
         values.addAll(languages(edition.languages()));

@@ -280,7 +280,29 @@ final class CheckSession implements RepairSearch.Judge {
             .problem()
             .broken(Assumption.switches(assumptions.all()), Assumption.left(assumptions.all()))
             .isEmpty();
-    return hopeless ? Optional.empty() : avoidance.filledIn(assumptions.all(), left);
+    return hopeless
+        ? Optional.empty()
+        : avoidance.filledIn(assumptions.all(), left).map(found -> inOwnFormat(found, assumptions));
+  }
+
+  /**
+   * The same with the settings as its framework has them by default, if nothing speaks against it;
+   * which of all formats is preferred would else be the same for all frameworks.
+   */
+  private Model inOwnFormat(Model found, Assumptions assumptions) {
+    int format = Axis.FORMAT.number();
+    int own = compiled.formatOf(compiled.value(found, Axis.FRAMEWORK)).orElse(-1);
+    BitSet left = Assumption.left(assumptions.all())[format];
+    if (own < 0 || own == found.values().get(format) || (left != null && !left.get(own))) {
+      return found;
+    }
+    List<Integer> values = new ArrayList<>(found.values());
+    values.set(format, own);
+    Model other = new Model(List.copyOf(values), found.on());
+    return compiled.problem().isSolution(other.values(), other.on())
+            && avoidance.idsOf(found).containsAll(avoidance.idsOf(other))
+        ? other
+        : found;
   }
 
   /** Whatever speaks against what a brief comes to; it must fit. */

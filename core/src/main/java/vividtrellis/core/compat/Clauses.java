@@ -9,7 +9,6 @@ import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Language;
-import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
@@ -54,7 +53,6 @@ final class Clauses {
                   new BitSet()));
       case JVM -> List.of(axis(Axis.JVM, value -> holds(term, value)));
       case JDK -> List.of(axis(Axis.JDK, value -> holds(term, value)));
-      case SERVLET -> List.of(axis(Axis.FRAMEWORK, value -> holdsServlet(term, value)));
       case LANGUAGE -> {
         Part levels = axis(Axis.JVM, value -> holds(term, value));
         boolean every = levels.set().cardinality() == compiled.values(Axis.JVM).size();
@@ -64,7 +62,7 @@ final class Clauses {
                 ? List.of(axis(Axis.LANGUAGE, v -> v.id().equals(id)))
                 : List.of(axis(Axis.LANGUAGE, v -> v.id().equals(id)), levels);
       }
-      case FRAMEWORK, BUILD, PACKAGING, SAMPLE, LAYOUT, ALONGSIDE ->
+      case FRAMEWORK, BUILD, PACKAGING, SAMPLE, LAYOUT, ALONGSIDE, FORMAT ->
           List.of(
               axis(Axis.valueOf(term.variable().name()), v -> v.id().equals(id) && isIn(term, v)));
     };
@@ -81,14 +79,6 @@ final class Clauses {
   private static boolean isIn(Term term, Value value) {
     Version version = value.version();
     return version == null || term.range().holds(version);
-  }
-
-  private boolean holdsServlet(Term term, Value framework) {
-    return compiled
-        .line(framework)
-        .map(Line::servlet)
-        .map(level -> term.range().holds(level))
-        .orElse(false);
   }
 
   /**

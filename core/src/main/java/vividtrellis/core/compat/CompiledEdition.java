@@ -35,7 +35,7 @@ import vividtrellis.core.version.VersionedId;
 final class CompiledEdition {
 
   private static final Set<Variable> OF_A_JOINT =
-      Set.of(Variable.FRAMEWORK, Variable.SERVLET, Variable.JVM, Variable.JDK, Variable.LANGUAGE);
+      Set.of(Variable.FRAMEWORK, Variable.JVM, Variable.JDK, Variable.LANGUAGE);
 
   private final Edition edition;
   private final List<String> editions;
@@ -141,7 +141,7 @@ final class CompiledEdition {
       case PACKAGING -> edition.packagings();
       case SAMPLE -> edition.samples();
       case LAYOUT -> edition.layouts();
-      case JVM, JDK -> List.of();
+      case JVM, JDK, FORMAT -> List.of();
     };
   }
 
@@ -319,17 +319,26 @@ final class CompiledEdition {
         value(model, Axis.JDK).required(),
         framework.id(),
         framework.version(),
-        line(framework).map(Line::servlet).orElse(null),
+        line(framework).map(Line::standards).orElse(Map.of()),
         value(model, Axis.PACKAGING).id(),
         value(model, Axis.SAMPLE).id(),
         value(model, Axis.LAYOUT).id(),
         value(model, Axis.ALONGSIDE).word(),
+        value(model, Axis.FORMAT).id(),
         starters,
         extras);
   }
 
   Value value(Model model, Axis axis) {
     return values(axis).get(model.values().get(axis.number()));
+  }
+
+  /** The number of the format that a framework has its settings in by default. */
+  Optional<Integer> formatOf(Value framework) {
+    return edition
+        .framework(framework.id())
+        .flatMap(each -> each.settings().formats().stream().findFirst())
+        .map(format -> where(Axis.FORMAT, value -> value.id().equals(format)).nextSetBit(0));
   }
 
   /** Whether any option of an id can be judged, but not be written yet. */

@@ -63,7 +63,7 @@ final class Completion {
         selection.sample().equals("endpoint") ? "filled-sample-endpoint" : "filled-sample-none");
     fill(Key.LAYOUT, selection.layout(), "filled-layout");
     fill(Key.PORT, sent.get(Key.PORT).orElse("8080"), "filled-port");
-    fill(Key.FORMAT, sent.get(Key.FORMAT).orElse("yaml"), "filled-format");
+    fill(Key.FORMAT, selection.format(), "filled-format");
     if (sent.get(Key.EDITION).filter(pin -> pin.startsWith(edition.id() + "+")).isPresent()) {
       // With all filled in, the reach that it was pinned with has no say any more.
       values.put(Key.EDITION, edition.id());

@@ -107,7 +107,9 @@ final class LimitRules {
         switch (probe.reads()) {
           case FLOOR -> {
             if (level > lowest) {
-              range(id + "-floor", there, "jvm:[" + level + ",)", "limit-floor", args, evidence);
+              String of = probe.ofJdk() ? "jdk" : "jvm";
+              String sentence = probe.ofJdk() ? "limit-floor-jdk" : "limit-floor";
+              range(id + "-floor", there, of + ":[" + level + ",)", sentence, args, evidence);
             }
           }
           case READER -> {

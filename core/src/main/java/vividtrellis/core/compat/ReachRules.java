@@ -92,7 +92,7 @@ final class ReachRules {
     for (Term out : keptOut(root, hole.under())) {
       when.add(out);
     }
-    if (when.stream().anyMatch(term -> when.contains(not(term)))) {
+    if (when.stream().anyMatch(term -> when.contains(term.not()))) {
       return;
     }
     places
@@ -104,10 +104,6 @@ final class ReachRules {
   private static String of(Hole hole) {
     String language = hole.language();
     return hole.of().equals(Root.ANY) && language != null ? language : hole.of();
-  }
-
-  private static Term not(Term term) {
-    return new Term(!term.negated(), term.variable(), term.id(), term.range());
   }
 
   /** The pick itself, with the version of a language where that makes a difference. */

@@ -89,7 +89,7 @@ final class RepairCandidates {
       listed(assumption);
       return;
     }
-    Key key = Key.of(assumption.pointer().substring(1)).orElseThrow();
+    Key key = Key.at(assumption.pointer()).orElseThrow();
     String pick = brief.require(key);
     switch (key) {
       case FRAMEWORK -> frameworks(pick);
@@ -229,7 +229,6 @@ final class RepairCandidates {
                   .switchOf(term.variable().word(), String.valueOf(term.id()))
                   .map(which -> which == assumption.which())
                   .orElse(false);
-      case SERVLET -> assumption.narrowed().containsKey(Axis.FRAMEWORK);
       case LANGUAGE -> assumption.narrowed().containsKey(Axis.LANGUAGE);
       default -> assumption.narrowed().containsKey(Axis.valueOf(term.variable().name()));
     };

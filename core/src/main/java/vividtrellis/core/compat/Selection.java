@@ -2,6 +2,7 @@ package vividtrellis.core.compat;
 
 import java.util.Collections;
 import java.util.LinkedHashSet;
+import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Term;
@@ -15,8 +16,9 @@ import vividtrellis.core.version.VersionedId;
  * @param jvm Java level compiled for and run on
  * @param jdk the JDK that builds and runs it
  * @param frameworkVersion {@code null} for a framework without versions
- * @param servlet the servlet level of the framework's web part; {@code null} if it has none
+ * @param standards by name the levels that the framework is written for
  * @param alongside second language with its version, or {@code none}
+ * @param format of the settings
  * @param starters ids that are picked, in the order given
  */
 public record Selection(
@@ -28,16 +30,18 @@ public record Selection(
     Version jdk,
     String framework,
     @Nullable Version frameworkVersion,
-    @Nullable Version servlet,
+    Map<String, Version> standards,
     String packaging,
     String sample,
     String layout,
     String alongside,
+    String format,
     Set<String> starters,
     Set<String> extras) {
 
   /** Copies its sets. */
   public Selection {
+    standards = Map.copyOf(standards);
     starters = Collections.unmodifiableSet(new LinkedHashSet<>(starters));
     extras = Collections.unmodifiableSet(new LinkedHashSet<>(extras));
   }
@@ -53,11 +57,12 @@ public record Selection(
         otherJdk,
         framework,
         frameworkVersion,
-        servlet,
+        standards,
         packaging,
         sample,
         layout,
         alongside,
+        format,
         starters,
         extras);
   }
@@ -71,11 +76,11 @@ public record Selection(
           case JVM -> term.range().holds(jvm);
           case JDK -> term.range().holds(jdk);
           case FRAMEWORK -> is(term, framework, frameworkVersion);
-          case SERVLET -> servlet != null && term.range().holds(servlet);
           case ALONGSIDE -> isAlongside(term);
           case PACKAGING -> packaging.equals(term.id());
           case SAMPLE -> sample.equals(term.id());
           case LAYOUT -> layout.equals(term.id());
+          case FORMAT -> format.equals(term.id());
           case STARTER -> contains(starters, term.id());
           case EXTRA -> contains(extras, term.id());
         };

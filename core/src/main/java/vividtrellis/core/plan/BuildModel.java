@@ -1,6 +1,7 @@
 package vividtrellis.core.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Contribution.Scope;
@@ -16,6 +17,7 @@ import vividtrellis.core.catalog.Contribution.Scope;
  * @param sources where main and test code lie, if not where the build system looks by itself
  * @param plugins in order; a script of a build has parts of its own beside them
  * @param script parts of a script that belong to no plugin
+ * @param configurations scope to what a script calls it, where that is not the usual
  * @param mirror the repository that stands in for the usual one
  */
 public record BuildModel(
@@ -28,6 +30,7 @@ public record BuildModel(
     List<Property> sources,
     List<Plugin> plugins,
     List<BuildPart> script,
+    Map<Scope, String> configurations,
     Optional<Property> mirror) {
 
   /** A named value. */
@@ -37,18 +40,36 @@ public record BuildModel(
    * An artifact that the project depends on.
    *
    * @param version empty where a parent or BOM says it
+   * @param classifier which of several files of it
+   * @param type the kind of its file
+   * @param place where among those of its scope it stands; lower is further up
    * @param without what it would bring along and must not
    */
   public record Dependency(
       String group,
       String artifact,
       Optional<String> version,
+      Optional<String> classifier,
+      Optional<String> type,
       Scope scope,
+      int place,
       List<Exclusion> without,
       Cause cause) {
     /** {@code group:artifact}. */
     public String key() {
       return group + ":" + artifact;
+    }
+
+    /** The same with other things left out. */
+    public Dependency without(List<Exclusion> others) {
+      return new Dependency(
+          group, artifact, version, classifier, type, scope, place, others, cause);
+    }
+
+    /** The same for another reason. */
+    public Dependency because(Cause other) {
+      return new Dependency(
+          group, artifact, version, classifier, type, scope, place, without, other);
     }
   }
 

@@ -2,6 +2,7 @@ package vividtrellis.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +32,8 @@ final class BuildPlanner {
   private final Map<String, Property> sources = new LinkedHashMap<>();
   private final Map<String, Plugin> plugins = new LinkedHashMap<>();
   private List<BuildPart> script = List.of();
+  private final Map<Contribution.Scope, String> configurations =
+      new EnumMap<>(Contribution.Scope.class);
 
   private BuildPlanner(Contributions picked, TemplateContext context) {
     this.picked = picked;
@@ -47,7 +50,7 @@ final class BuildPlanner {
   private BuildModel model() {
     List<Dependency> sorted = new ArrayList<>();
     dependencies.values().forEach(each -> sorted.add(withExclusions(each)));
-    sorted.sort(Comparator.comparing(Dependency::scope));
+    sorted.sort(Comparator.comparing(Dependency::scope).thenComparing(Dependency::place));
     return new BuildModel(
         picked.selection().build(),
         parent,
@@ -58,6 +61,7 @@ final class BuildPlanner {
         List.copyOf(sources.values()),
         List.copyOf(plugins.values()),
         script,
+        Map.copyOf(configurations),
         picked.brief().get(Key.MIRROR).map(mirror -> property("mirror", Key.MIRROR)));
   }
 
@@ -86,10 +90,13 @@ final class BuildPlanner {
         // What writes code while compiling is often also used by that code: two entries then.
         boolean processor = more.scope() == Contribution.Scope.PROCESSOR;
         dependencies.merge(
-            more.key() + (processor ? " processor" : ""), more, BuildPlanner::widest);
+            more.key() + ":" + more.classifier().orElse("") + (processor ? " processor" : ""),
+            more,
+            BuildPlanner::widest);
       }
     }
     binding.without().forEach((out, from) -> from.forEach(key -> exclude(out, key, cause)));
+    binding.configurations().forEach(configurations::putIfAbsent);
     (isMaven() ? binding.plugins() : binding.script()).forEach(each -> plugin(each, cause));
   }
 
@@ -118,7 +125,7 @@ final class BuildPlanner {
     Cause why =
         plugin.because() == null
             ? cause
-            : new Cause(cause.picks(), context.value(String.valueOf(plugin.because())).text());
+            : cause.because(context.value(String.valueOf(plugin.because())).text());
     List<BuildPart> body = TreeMerge.of(plugin.body(), context, why);
     if (plugin.id().isEmpty()) {
       script = TreeMerge.joined(script, body);
@@ -140,11 +147,15 @@ final class BuildPlanner {
 
   private Dependency dependency(Artifact artifact, Cause cause) {
     Optional<Filled> version = Optional.ofNullable(artifact.version()).map(context::value);
+    Optional<Filled> classifier = Optional.ofNullable(artifact.classifier()).map(context::value);
     return new Dependency(
         artifact.group(),
         artifact.artifact(),
         version.map(Filled::text),
+        classifier.map(Filled::text).filter(text -> !text.isEmpty()),
+        Optional.ofNullable(artifact.type()),
         artifact.scope(),
+        artifact.place(),
         List.of(),
         version.flatMap(Filled::cause).map(cause::and).orElse(cause));
   }
@@ -154,25 +165,18 @@ final class BuildPlanner {
         exclusions.getOrDefault(plain.key(), List.of()).stream()
             .filter(each -> !isWanted(each.group() + ":" + each.artifact()))
             .toList();
-    return new Dependency(
-        plain.group(), plain.artifact(), plain.version(), plain.scope(), without, plain.cause());
+    return plain.without(without);
   }
 
   /** Whether the application depends on it itself; Gradle would leave it out all the same. */
   private boolean isWanted(String key) {
-    Dependency own = dependencies.get(key);
+    Dependency own = dependencies.get(key + ":");
     return own != null && own.scope() != Contribution.Scope.TEST;
   }
 
   private static Dependency widest(Dependency first, Dependency second) {
     Dependency wide = first.scope().compareTo(second.scope()) <= 0 ? first : second;
-    return new Dependency(
-        wide.group(),
-        wide.artifact(),
-        wide.version(),
-        wide.scope(),
-        wide.without(),
-        first.cause().and(second.cause()));
+    return wide.because(first.cause().and(second.cause()));
   }
 
   private List<Property> about() {

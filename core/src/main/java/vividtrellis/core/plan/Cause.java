@@ -9,23 +9,34 @@ import java.util.Set;
  * Why something is in a project.
  *
  * @param picks JSON Pointers into the completed brief; empty for what the service puts there itself
- * @param because the same in words
+ * @param reasons the same in words, each once
  */
-public record Cause(List<String> picks, String because) {
+public record Cause(List<String> picks, List<String> reasons) {
 
-  /** Copies its list. */
+  /** Copies its lists. */
   public Cause {
     picks = List.copyOf(picks);
+    reasons = List.copyOf(reasons);
   }
 
   /** The service's own doing. */
   public static Cause own(String because) {
-    return new Cause(List.of(), because);
+    return new Cause(List.of(), List.of(because));
   }
 
   /** Caused by one pick. */
   public static Cause of(String pick, String because) {
-    return new Cause(List.of(pick), because);
+    return new Cause(List.of(pick), List.of(because));
+  }
+
+  /** The same picks, for another reason. */
+  public Cause because(String reason) {
+    return new Cause(picks, List.of(reason));
+  }
+
+  /** The reasons as one text. */
+  public String because() {
+    return String.join(", ", reasons);
   }
 
   /** Caused by both. */
@@ -33,12 +44,12 @@ public record Cause(List<String> picks, String because) {
     if (picks.containsAll(other.picks)) {
       return this;
     }
-    Set<String> all = new LinkedHashSet<>(picks);
-    all.addAll(other.picks);
-    String context =
-        because.equals(other.because)
-            ? because
-            : String.join(", ", List.of(because, other.because));
-    return new Cause(new ArrayList<>(all), context);
+    return new Cause(joined(picks, other.picks), joined(reasons, other.reasons));
+  }
+
+  private static List<String> joined(List<String> some, List<String> more) {
+    Set<String> all = new LinkedHashSet<>(some);
+    all.addAll(more);
+    return new ArrayList<>(all);
   }
 }

@@ -3,6 +3,8 @@ package vividtrellis.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.IdList;
 import vividtrellis.core.brief.Key;
@@ -12,8 +14,10 @@ import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Term;
+import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.SuitableJdks;
+import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionedId;
 
 /** The options that were picked, and what they contribute, each with its cause. */
@@ -58,8 +62,12 @@ final class Contributions {
     return edition.framework(selection.framework());
   }
 
-  /** Something that an option puts into the project, since all its conditions hold. */
-  record Contributed(Contribution what, Cause cause) {}
+  /**
+   * Something that an option puts into the project, since all its conditions hold.
+   *
+   * @param label what readers know it by
+   */
+  record Contributed(Contribution what, Cause cause, String label) {}
 
   /** All contributions, in the order of the picks. */
   List<Contributed> inOrder() {
@@ -92,10 +100,57 @@ final class Contributions {
               Cause cause = Cause.of(pointer, option.about().label());
               for (Contribution binding : option.bindings()) {
                 if (selection.holdsAll(binding.when())) {
-                  all.add(new Contributed(binding, with(cause, binding.when())));
+                  Cause own = with(cause, binding.when());
+                  boolean dueTo = isDueToFramework(option, binding);
+                  all.add(new Contributed(binding, dueTo ? framework(own) : own, own.because()));
                 }
               }
             });
+  }
+
+  /**
+   * Whether the option would say something else with another framework, or another version of it,
+   * that it can be had with.
+   */
+  private boolean isDueToFramework(Option option, Contribution binding) {
+    List<Term> own = ofFramework(binding).toList();
+    return !own.isEmpty()
+        && option.bindings().stream()
+            .map(other -> ofFramework(other).toList())
+            .filter(other -> !other.equals(own) && other.stream().anyMatch(term -> !term.negated()))
+            .distinct()
+            .anyMatch(other -> isElsewhere(other, own));
+  }
+
+  private boolean isElsewhere(List<Term> other, List<Term> own) {
+    for (Framework framework : edition.frameworks()) {
+      List<@Nullable Version> versions = new ArrayList<>();
+      framework.lines().forEach(line -> versions.addAll(line.versions()));
+      if (versions.isEmpty()) {
+        versions.add(null);
+      }
+      for (Version version : versions) {
+        if (other.stream().allMatch(term -> holds(term, framework, version))
+            && !own.stream().allMatch(term -> holds(term, framework, version))) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  private static Stream<Term> ofFramework(Contribution binding) {
+    return binding.when().stream().filter(term -> term.variable() == Variable.FRAMEWORK);
+  }
+
+  private static boolean holds(Term term, Framework framework, @Nullable Version version) {
+    boolean plain =
+        framework.id().equals(term.id()) && (version == null || term.range().holds(version));
+    return plain != term.negated();
+  }
+
+  private Cause framework(Cause cause) {
+    return cause.and(of(edition.frameworks(), selection.framework(), Key.FRAMEWORK.pointer()));
   }
 
   boolean holdsAll(List<Term> terms) {
@@ -115,9 +170,10 @@ final class Contributions {
               case ALONGSIDE -> all.and(of(edition.languages(), id, Key.ALONGSIDE.pointer()));
               case LANGUAGE -> all.and(of(edition.languages(), id, Key.LANGUAGE.pointer()));
               case PACKAGING -> all.and(of(edition.packagings(), id, Key.PACKAGING.pointer()));
+              case FORMAT -> all.and(Cause.of(Key.FORMAT.pointer(), Key.FORMAT.word() + " " + id));
               case LAYOUT -> all.and(of(edition.layouts(), id, Key.LAYOUT.pointer()));
               case SAMPLE -> all.and(of(edition.samples(), id, Key.SAMPLE.pointer()));
-              case BUILD, FRAMEWORK, JVM, JDK, SERVLET -> all;
+              case BUILD, FRAMEWORK, JVM, JDK -> all;
             };
       }
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import vividtrellis.core.catalog.Contribution.FilePart;
+import vividtrellis.core.document.Escaping;
 import vividtrellis.core.plan.Contributions.Contributed;
 import vividtrellis.core.plan.ProjectPlan.Part;
 
@@ -50,7 +51,18 @@ final class FilePlanner {
             role,
             purpose,
             part.verbatim(),
+            escaping(part, path),
             part.place(),
             why));
+  }
+
+  /** A format that is not known is a fault of the edition, told where it is loaded. */
+  private static Escaping escaping(FilePart part, String path) {
+    if (part.verbatim()) {
+      return Escaping.PLAIN;
+    }
+    String named = part.format() == null ? path : String.valueOf(part.format());
+    return Escaping.of(named)
+        .orElseThrow(() -> new IllegalStateException(named + " has no format that is known"));
   }
 }

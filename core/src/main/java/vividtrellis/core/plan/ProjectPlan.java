@@ -2,6 +2,7 @@ package vividtrellis.core.plan;
 
 import java.util.List;
 import java.util.Map;
+import vividtrellis.core.document.Escaping;
 
 /**
  * Everything that a project consists of.
@@ -55,6 +56,7 @@ public record ProjectPlan(
    * @param role yours, rarely or ours
    * @param purpose what the file is for
    * @param verbatim whether the template is copied as it is
+   * @param escaping how what is filled into it is made harmless
    * @param place where among the parts of its file it stands
    */
   public record Part(
@@ -64,6 +66,7 @@ public record ProjectPlan(
       String role,
       String purpose,
       boolean verbatim,
+      Escaping escaping,
       int place,
       Cause cause) {}
 }

@@ -11,6 +11,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import vividtrellis.core.document.Escaping;
 
 /**
  * What templates are filled with, and the filling. A word knows which pick it comes from; while a
@@ -121,7 +122,7 @@ public final class TemplateContext {
    */
   public Filled value(String template) {
     return template.contains("{{")
-        ? unmarked(run(template, Escaping.NONE, false))
+        ? unmarked(run(template, Escaping.PLAIN, false))
         : new Filled(template, Optional.empty());
   }
 

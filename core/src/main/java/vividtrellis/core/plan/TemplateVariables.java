@@ -2,7 +2,6 @@ package vividtrellis.core.plan;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +12,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.IdList;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Names;
+import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.Settings;
 import vividtrellis.core.catalog.Settings.Profile;
@@ -44,40 +44,57 @@ final class TemplateVariables {
     variables.names();
     variables.versions();
     variables.settings(inputs);
-    variables.starters();
-    // Where two picks give one word a meaning, the one that comes first wins, as with settings.
-    Set<String> given = new HashSet<>();
-    for (Contributed each : contributions) {
-      each.what()
-          .variables()
-          .forEach(
-              (word, value) -> {
-                if (given.add(word)) {
-                  variables.context.put(word, variables.context.value(value).text(), each.cause());
-                }
-              });
-    }
+    variables.starters(contributions);
+    variables.contributed(contributions);
     variables.environment(contributions);
     variables.services(contributions);
     return variables.context;
   }
 
+  /**
+   * What picks say of words. Where two say something of one, the one that names more picks in its
+   * conditions counts, since it knows more of the project; of equals the first, as with settings.
+   */
+  private void contributed(List<Contributed> contributions) {
+    Map<String, Contributed> best = new LinkedHashMap<>();
+    for (Contributed each : contributions) {
+      for (String word : each.what().variables().keySet()) {
+        best.merge(word, each, (one, other) -> named(other) > named(one) ? other : one);
+      }
+    }
+    // In the order of the picks, since a word may have others in it.
+    for (Contributed each : contributions) {
+      each.what()
+          .variables()
+          .forEach(
+              (word, value) -> {
+                if (each.equals(best.get(word))) {
+                  context.put(word, context.value(value).text(), each.cause());
+                }
+              });
+    }
+  }
+
+  private static long named(Contributed contributed) {
+    return contributed.what().when().stream().filter(term -> !term.negated()).count();
+  }
+
   /** What settings that hold away from one's own machine read from the environment. */
   private void environment(List<Contributed> contributions) {
-    Map<String, Cause> names = new LinkedHashMap<>();
+    Map<String, Contributed> names = new LinkedHashMap<>();
     for (Contributed each : contributions) {
       for (Profile profile : form.profiles()) {
         if (profile.away()) {
           each.what().settings().getOrDefault(profile.id(), Map.of()).values().stream()
               .flatMap(value -> form.variables(value).stream())
-              .forEach(name -> names.putIfAbsent(name, each.cause()));
+              .forEach(name -> names.putIfAbsent(name, each));
         }
       }
     }
     List<Map<String, String>> entries = new ArrayList<>();
     names.forEach(
-        (name, cause) ->
-            entries.add(Map.of("variable", context.marked(name, cause), "for", cause.because())));
+        (name, by) ->
+            entries.add(Map.of("variable", context.marked(name, by.cause()), "for", by.label())));
     context.put("environment", entries);
     context.put("readsEnvironment", entries.isEmpty() ? "" : "yes");
   }
@@ -105,7 +122,7 @@ final class TemplateVariables {
           entries.add(
               Map.of(
                   "service",
-                  context.marked(each.cause().because(), each.cause()),
+                  context.marked(each.label(), each.cause()),
                   "address",
                   "localhost:" + port));
         }
@@ -164,10 +181,18 @@ final class TemplateVariables {
     Version framework = selection.frameworkVersion();
     put("frameworkVersion", framework == null ? "" : framework.text(), Key.FRAMEWORK);
     put("frameworkLine", framework == null ? "" : framework.line(), Key.FRAMEWORK);
-    Version servlet = selection.servlet();
-    put("servletLevel", servlet == null ? "" : servlet.text(), Key.FRAMEWORK);
+    picked.edition().frameworks().stream()
+        .flatMap(each -> each.lines().stream())
+        .flatMap(line -> line.standards().keySet().stream())
+        .distinct()
+        .forEach(name -> put(name + "Level", standard(selection, name), Key.FRAMEWORK));
     put("buildVersion", selection.buildVersion().text(), Key.BUILD);
     put("packaging", selection.packaging(), Key.PACKAGING);
+  }
+
+  private static String standard(Selection selection, String name) {
+    Version level = selection.standards().get(name);
+    return level == null ? "" : level.text();
   }
 
   /** The version of a language where the framework comes with another one; else empty. */
@@ -196,16 +221,23 @@ final class TemplateVariables {
     }
   }
 
-  private void starters() {
+  private void starters(List<Contributed> contributions) {
     List<Map<String, String>> entries = new ArrayList<>();
     for (String id : picked.selection().starters()) {
       Starter starter = picked.edition().starter(id).orElseThrow();
       Cause cause = Cause.of(IdList.STARTERS.pointer(picked.brief(), id), starter.about().label());
+      String documentation =
+          contributions.stream()
+              .map(Contributed::what)
+              .filter(what -> what.documentation() != null && starter.bindings().contains(what))
+              .map(Contribution::documentation)
+              .findFirst()
+              .orElse(starter.about().documentation());
       entries.add(
           Map.of(
               "label", context.marked(starter.about().label(), cause),
               "sentence", starter.about().summary(),
-              "documentation", starter.about().documentation()));
+              "documentation", documentation));
     }
     context.put("starters", entries);
     context.put("anyStarters", entries.isEmpty() ? "" : "yes");

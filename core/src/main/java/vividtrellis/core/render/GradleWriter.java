@@ -18,12 +18,13 @@ final class GradleWriter {
 
   private static final Cause FORM = Cause.own("What every Gradle build has");
 
-  private static final Map<Scope, String> CONFIGURATIONS =
+  /** What every build of Java has, for what no plugin has a name of its own for. */
+  private static final Map<Scope, String> USUAL =
       Map.of(
           Scope.COMPILE, "implementation",
           Scope.COMPILE_ONLY, "compileOnly",
-          Scope.DEVELOPMENT, "developmentOnly",
-          Scope.PROVIDED, "providedRuntime",
+          Scope.DEVELOPMENT, "runtimeOnly",
+          Scope.PROVIDED, "compileOnly",
           Scope.RUNTIME, "runtimeOnly",
           Scope.PROCESSOR, "annotationProcessor",
           Scope.TEST, "testImplementation",
@@ -187,16 +188,29 @@ final class GradleWriter {
     script.close(FORM);
   }
 
-  private static String configuration(Scope scope) {
-    return String.valueOf(CONFIGURATIONS.get(scope));
+  private String configuration(Scope scope) {
+    return build.configurations().getOrDefault(scope, String.valueOf(USUAL.get(scope)));
   }
 
   private void dependency(Script script, Dependency dependency) {
     String what =
         dependency.version().isPresent()
-            ? catalog.library(dependency.artifact())
-            : script.quoted(dependency.key());
+            ? variant(catalog.library(dependency.artifact()), script, dependency)
+            : script.quoted(
+                dependency.key()
+                    + dependency.classifier().map(each -> "::" + each).orElse("")
+                    + dependency.type().map(each -> "@" + each).orElse(""));
     String configuration = configuration(dependency.scope());
     script.line(script.statement(configuration, what), dependency.cause());
+  }
+
+  /** Which of the files of a library is meant, where it is not its own. */
+  private static String variant(String library, Script script, Dependency dependency) {
+    List<String> calls = new ArrayList<>();
+    dependency.classifier().ifPresent(each -> calls.add("classifier(" + script.quoted(each) + ")"));
+    dependency.type().ifPresent(each -> calls.add("artifactType(" + script.quoted(each) + ")"));
+    return calls.isEmpty()
+        ? library
+        : "variantOf(%s) { %s }".formatted(library, String.join("; ", calls));
   }
 }

@@ -4,6 +4,7 @@ import com.google.common.xml.XmlEscapers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import vividtrellis.core.catalog.Contribution.Scope;
 import vividtrellis.core.plan.BuildModel;
 import vividtrellis.core.plan.BuildModel.Dependency;
@@ -19,6 +20,10 @@ import vividtrellis.core.plan.Cause;
 final class MavenWriter {
 
   private static final Cause FORM = Cause.own("What every Maven build file has");
+
+  private static final String ATTRIBUTE = "@";
+
+  private static final String PATHS = "annotationProcessorPaths";
 
   private static final String COMPILER = "org.apache.maven.plugins:maven-compiler-plugin";
 
@@ -171,6 +176,8 @@ final class MavenWriter {
     } else {
       dependency.version().ifPresent(version -> element(depth, "version", version, cause));
     }
+    dependency.type().ifPresent(type -> element(depth, "type", type, cause));
+    dependency.classifier().ifPresent(each -> element(depth, "classifier", each, cause));
   }
 
   private void build() {
@@ -205,8 +212,10 @@ final class MavenWriter {
     for (BuildPart part : plugin.body()) {
       if (!processors.isEmpty() && part instanceof Branch it && it.name().equals("configuration")) {
         out.line(indent(4) + "<configuration>", it.cause());
-        it.parts().forEach(each -> part(5, each.name(), each));
-        processors(processors);
+        it.parts().stream()
+            .filter(each -> !each.name().equals(PATHS))
+            .forEach(each -> part(5, each.name(), each));
+        processors(processors, it.parts());
         out.line(indent(4) + "</configuration>", it.cause());
         open = true;
       } else {
@@ -215,21 +224,26 @@ final class MavenWriter {
     }
     if (!processors.isEmpty() && !open) {
       out.line(indent(4) + "<configuration>", processors.get(0).cause());
-      processors(processors);
+      processors(processors, List.of());
       out.line(indent(4) + "</configuration>", processors.get(0).cause());
     }
     out.line("            </plugin>", cause);
   }
 
-  private void processors(List<Dependency> processors) {
+  private void processors(List<Dependency> processors, List<BuildPart> configuration) {
     Cause first = processors.get(0).cause();
-    out.line(indent(5) + "<annotationProcessorPaths>", first);
+    String attributes =
+        configuration.stream()
+            .filter(each -> each.name().equals(PATHS) && each instanceof Branch)
+            .map(each -> attributes((Branch) each))
+            .collect(Collectors.joining());
+    out.line(indent(5) + "<" + PATHS + attributes + ">", first);
     for (Dependency processor : processors) {
       out.line(indent(6) + "<path>", processor.cause());
       coordinates(7, processor);
       out.line(indent(6) + "</path>", processor.cause());
     }
-    out.line(indent(5) + "</annotationProcessorPaths>", first);
+    out.line(indent(5) + "</" + PATHS + ">", first);
   }
 
   private void part(int depth, String name, BuildPart part) {
@@ -242,20 +256,37 @@ final class MavenWriter {
       return;
     }
     Branch branch = (Branch) part;
-    if (branch.parts().isEmpty()) {
-      out.line(indent(depth) + "<" + name + "/>", branch.cause());
+    String attributes = attributes(branch);
+    List<BuildPart> below =
+        branch.parts().stream().filter(each -> !each.name().startsWith(ATTRIBUTE)).toList();
+    if (below.isEmpty()) {
+      out.line(indent(depth) + "<" + name + attributes + "/>", branch.cause());
       return;
     }
-    out.line(indent(depth) + "<" + name + ">", branch.cause());
+    out.line(indent(depth) + "<" + name + attributes + ">", branch.cause());
     // Maven's lists are named in the plural, their entries in the singular.
     String each =
         name.endsWith("ies")
             ? name.substring(0, name.length() - 3) + "y"
             : name.endsWith("s") ? name.substring(0, name.length() - 1) : name;
-    for (BuildPart nested : branch.parts()) {
+    for (BuildPart nested : below) {
       part(depth + 1, branch.list() ? each : nested.name(), nested);
     }
     out.line(indent(depth) + "</" + name + ">", branch.cause());
+  }
+
+  /** What stands in the start of an element: parts whose name begins with an at sign. */
+  private static String attributes(Branch branch) {
+    return branch.parts().stream()
+        .filter(each -> each.name().startsWith(ATTRIBUTE) && each instanceof Leaf)
+        .map(
+            each ->
+                " %s=\"%s\""
+                    .formatted(
+                        each.name().substring(ATTRIBUTE.length()),
+                        XmlEscapers.xmlAttributeEscaper()
+                            .escape(String.valueOf(((Leaf) each).value()))))
+        .collect(Collectors.joining());
   }
 
   private void mirror(Property mirror) {

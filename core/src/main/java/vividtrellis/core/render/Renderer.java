@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import vividtrellis.core.plan.Cause;
-import vividtrellis.core.plan.Escaping;
 import vividtrellis.core.plan.ProjectPlan;
 import vividtrellis.core.plan.ProjectPlan.Part;
 import vividtrellis.core.plan.ProjectPlan.SettingsFile;
@@ -88,7 +87,7 @@ public final class Renderer {
       return;
     }
     boolean forWindows = part.path().endsWith(".cmd") || part.path().endsWith(".bat");
-    List<Filled> lines = plan.context().lines(template, Escaping.of(part.path()));
+    List<Filled> lines = plan.context().lines(template, part.escaping());
     if (part.path().endsWith(".md")) {
       lines = withoutBlankEnds(lines);
       if (!lines.isEmpty() && !text.isEmpty()) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import vividtrellis.core.document.Escaping;
 import vividtrellis.core.plan.BuildPart;
 import vividtrellis.core.plan.BuildPart.Branch;
 import vividtrellis.core.plan.BuildPart.Leaf;
@@ -26,30 +27,9 @@ final class SettingsWriter {
   }
 
   private static String property(Setting setting) {
-    String key = String.join(".", setting.path());
-    String value =
-        setting
-            .value()
-            .replace("\\", "\\\\")
-            .replace("\n", "\\n")
-            .replace("\r", "\\r")
-            .replaceFirst("^ ", "\\\\ ");
-    return ascii(key.replaceAll("([:=\\s\\\\])", "\\\\$1") + "=" + value);
-  }
-
-  /** Properties are read as Latin letters, byte by byte; all others are written by their number. */
-  private static String ascii(String text) {
-    StringBuilder ascii = new StringBuilder(text.length());
-    text.chars()
-        .forEach(
-            c -> {
-              if (c < 0x7F) {
-                ascii.append((char) c);
-              } else {
-                ascii.append("\\u%04x".formatted(c));
-              }
-            });
-    return ascii.toString();
+    String key = Escaping.PROPERTIES.escape(String.join(".", setting.path()));
+    String value = Escaping.PROPERTIES.escape(setting.value()).replaceFirst("^ ", "\\\\ ");
+    return key.replaceAll("([:=\\s])", "\\\\$1") + "=" + value;
   }
 
   /** Settings whose paths agree up to a depth, as a tree from there on. */

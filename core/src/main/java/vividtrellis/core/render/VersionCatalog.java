@@ -47,8 +47,10 @@ final class VersionCatalog {
   }
 
   private void library(Dependency library) {
+    // One artifact may be there for several jobs, or with several files.
     library
         .version()
+        .filter(any -> entries.stream().noneMatch(each -> each.id().equals(library.key())))
         .ifPresent(
             version ->
                 entries.add(

@@ -57,7 +57,6 @@ class BriefRulesTest {
         "DATABASE| pg_berths             | database-taken                  | berth_booking",
         "PORT    | 0                     | port-range                      | 8080",
         "PORT    | 65536                 | port-range                      | 8080",
-        "FORMAT  | toml                  | format-unknown                  | yaml",
       })
   void refusesWithAReasonAndAValueThatWorks(Key key, String value, String code, String better) {
     Brief brief = GOOD.with(key, value);

@@ -24,6 +24,15 @@ class EditionLoaderTest {
         "template: Main.java,   | template: \"{{style}}.kt\", | no template '{{style}}.kt'",
         "starter:driver-b\"]    | starter:driver-z\"]    | names a starter that is not there",
         "kind: clashes          | kind: fights           | 'fights' is no kind",
+        "{{entryClass}}.java    | {{entryClass}}.odd     | the format of '{{entryClass}}.odd' is"
+            + " not known",
+        "one-of: [\"starter:web\"] | one-of: [\"trait:wet\"] | 'wet' is not a trait of anything",
+        "one-of: [\"starter:web\"] | one-of: [\"none-of starter:loud, starter:old\"] | several"
+            + " conditions at once",
+        "rules:                 | bindings: [{ for: \"starter:wet\" }]\\n"
+            + "rules: | 'for' names 'starter:wet', which is not there",
+        "rules:                 | bindings: [{ for: \"no starter:web\" }]\\n"
+            + "rules: | 'for' is one option",
         "template: Main.java,   | template: Mian.java,   | there is no template 'Mian.java'",
         "jvm:[26,)              | jvm:[26                | is no version range",
         "id: driver-b           | id: driver-a           | 'driver-a' is there twice",
@@ -32,7 +41,8 @@ class EditionLoaderTest {
         "standing: pre-release  | standing: early        | 'standing' is supported, past or"
             + " pre-rel",
         "3.0, standing: pre-release, | 3.0, until: soon, standing: past, | 'until' is a month",
-        "3.0, standing: pre-release, | 3.0, servlet: x, standing: past,  | 'servlet' is a version",
+        "3.0, standing: pre-release, | 3.0, standards: { servlet: x }, standing: past,  | levels"
+            + " that are versions",
         "https://web.example    | http://web.example     | all.yaml:37: 'documentation' is an"
             + " address",
         "id: driver-a           | id: Driver_A           | an id is made of small letters",
@@ -83,9 +93,9 @@ class EditionLoaderTest {
             summary: Notes.
             documentation: https://n.example
             bindings:
-              - files: [ { path: a, template: "Main.{{suffix}}", purpose: A } ]
+              - files: [ { path: a.txt, template: "Main.{{suffix}}", purpose: A } ]
               - when: ["language:calm"]
-                files: [ { path: b, template: "Only.{{suffix}}", purpose: B } ]
+                files: [ { path: b.txt, template: "Only.{{suffix}}", purpose: B } ]
         """;
     Function<String, Optional<String>> files =
         name ->
@@ -128,6 +138,49 @@ class EditionLoaderTest {
             "[starter:web, starter:loud]",
             "[starter:web, starter:quiet]",
             "[starter:loud, starter:quiet]");
+  }
+
+  @Test
+  void conditionsOverSeveralPicksComeToTerms() {
+    String rules =
+        """
+          - { id: any, kind: clashes, when: ["any-of drivers", "sample:none"], BECAUSE }
+          - { id: none, kind: clashes, when: ["starter:web", "none-of starter:loud, starter:quiet"], BECAUSE }
+          - { id: first, kind: clashes, when: ["first-of drivers is starter:driver-b"], BECAUSE }
+          - { id: trait, kind: needs, when: ["no trait:wet"], one-of: ["trait:wet"], BECAUSE }
+          - { id: standard, kind: clashes, when: ["standard:tide [2,)", "no standard:tide (,2)"], BECAUSE }
+        orders:
+          drivers: ["starter:driver-a", "starter:driver-b"]
+        """
+            .replace("BECAUSE", "because: So., evidence: [{ kind: pom, source: x }]");
+    Edition edition =
+        EditionLoader.load(
+            name ->
+                TestEdition.file(name)
+                    .map(t -> name.equals("all.yaml") ? t + rules : t)
+                    .map(t -> t.replace("verb: does quiet", "traits: [wet]\n    verb: does quiet"))
+                    .map(
+                        t ->
+                            t.replace(
+                                "line: 2.0,",
+                                "line: 2.0, traits: [wet], standards: { tide: 2.1 },"))
+                    .map(t -> t.replace("line: 1.0,", "line: 1.0, standards: { tide: 1.9 },")));
+
+    assertThat(edition.rules())
+        .filteredOn(
+            rule -> List.of("any", "none", "first", "trait", "standard").contains(rule.id()))
+        .extracting(rule -> rule.id() + rule.when())
+        .containsExactly(
+            "any[starter:driver-a, sample:none]",
+            "any[starter:driver-b, sample:none]",
+            "none[starter:web, no starter:loud, no starter:quiet]",
+            "first[no starter:driver-a, starter:driver-b]",
+            "trait[no framework:frame[2.0.3,2.0.4], no starter:quiet]",
+            "standard[framework:frame[2.0.3,2.0.4], no framework:frame[1.0.9]]");
+    assertThat(edition.rules())
+        .filteredOn(rule -> rule.id().equals("trait"))
+        .extracting(rule -> ((Rule.Needs) rule).oneOf().toString())
+        .containsExactly("[framework:frame[2.0.3,2.0.4], starter:quiet]");
   }
 
   @Test

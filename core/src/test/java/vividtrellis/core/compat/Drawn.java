@@ -258,11 +258,12 @@ final class Drawn {
         new Version(level),
         "frame",
         new Version(framework),
-        null,
+        Map.of(),
         packaging,
         "endpoint",
         "flat",
         "none",
+        "yaml",
         starters,
         Set.of());
   }

@@ -26,6 +26,7 @@ class FrameworksTest {
           summary: Keeps all its profiles in one file.
           documentation: https://k.example
           lines: [{ line: 5.1, standing: supported, source: none, versions: [5.1.0] }]
+          formats: [properties, yaml]
           packages: [org.keyed]
           fills: ["<%word%>"]
           environment: "{env:NAME}"
@@ -34,18 +35,81 @@ class FrameworksTest {
             - { id: shared, path: "conf/keyed.{{settingsFormat}}", purpose: All settings, away: yes }
             - { id: local, path: "conf/keyed.{{settingsFormat}}", prefix: "%dev", purpose: None }
             - { id: production, path: "conf/keyed.{{settingsFormat}}", prefix: "%live", purpose: None, away: yes }
+        - id: narrow
+          label: Narrow
+          summary: Reads one form.
+          documentation: https://w.example
+          formats: [properties]
         - id: silent
           label: Silent
           summary: Reads no settings.
           documentation: https://q.example
           lines: [{ line: 1.0, standing: supported, source: none, versions: [1.0.0] }]
+      builds:
+        - id: gradle-kotlin
+          label: Gradle
+          summary: Builds.
+          documentation: https://g.example
+          versions: [9.1.0]
+          bindings:
+            - variables: { packaged: build/libs }
+      orders:
+        helpers: ["starter:loud", "starter:quiet"]
+      bindings:
+        - for: framework:keyed
+          when: ["no build:maven"]
+          configurations: { development: keyedOnly }
+        - for: framework:keyed
+          when: ["build:gradle-kotlin"]
+          variables: { packaged: build/keyed }
+        - for: framework:keyed
+          artifacts: [{ artifact: "org.keyed:wiring", version: "5.1", scope: processor }]
+          plugins:
+            - plugin: org.apache.maven.plugins:maven-compiler-plugin
+              body: { configuration: { annotationProcessorPaths: { "@combine.self": override }, proc: full } }
+        - for: starter:loud
+          when: ["framework:keyed"]
+          documentation: https://keyed.example/loud
+          artifacts:
+            - { artifact: "org.loud:loud", version: "2.0", scope: processor, place: 100 }
+            - { artifact: "org.loud:window", version: "2.0", classifier: linux }
+            - { artifact: "org.loud:console", version: "2.0", scope: development }
+        - for: starter:driver-a
+          when: ["framework:frame"]
+          artifacts: [{ artifact: "org.driver:driver", version: "1.0" }]
+        - for: starter:quiet
+          when: ["any-of framework:keyed, framework:silent"]
+          artifacts: [{ artifact: "org.quiet:quiet", version: "1.0" }]
+      rules:
+        - id: loud-needs-yaml
+          kind: needs
+          when: ["starter:loud", "framework:keyed"]
+          one-of: ["format:yaml"]
+          because: So.
+          evidence: [{ kind: documentation, source: none }]
       extras:
+        - id: harbour
+          label: Harbour
+          summary: Writes two files.
+          documentation: https://h.example
+          bindings:
+            - variables: { harbour: "yes" }
+            - when: ["framework:keyed"]
+        - id: jetty
+          label: Jetty
+          summary: Writes one file.
+          documentation: https://j.example
+          bindings:
+            - variables: { jetty: "yes" }
+            - when: ["framework:keyed"]
+              addition: yes
         - id: tide-clock
           label: Tide clock
           summary: Tells the tide.
           documentation: https://t.example
           bindings:
-            - settings:
+            - variables: { packaged: elsewhere }
+              settings:
                 shared: { "tide.address": "{env:TIDE_ADDRESS}", "levels.[org.tide.Clock]": warn }
                 local: { "tide.address": "localhost:{{port}}" }
                 production: { "tide.retry": "3" }
@@ -61,13 +125,28 @@ class FrameworksTest {
                 case "more.yaml" -> Optional.of(MORE);
                 case "templates/environment" ->
                     Optional.of(
-                        "{{#environment}}\n{{variable}}\n{{/environment}}\n{{hasProduction}}\n");
+                        """
+                        {{#environment}}
+                        {{variable}}
+                        {{/environment}}
+                        {{hasProduction}}
+                        {{#starters}}
+                        {{documentation}}
+                        {{/starters}}
+                        {{packaged}}
+                        """);
                 default -> TestEdition.file(name);
               });
 
   private FileSet files(String framework, String format) {
+    return files(framework, format, "maven", List.of());
+  }
+
+  private FileSet files(String framework, String format, String build, List<String> starters) {
     Brief brief =
         Brief.empty()
+            .with(Key.BUILD, build)
+            .withStarters(starters)
             .with(Key.NAME, "tide-board")
             .with(Key.FRAMEWORK, framework)
             .with(Key.FORMAT, format)
@@ -108,6 +187,30 @@ class FrameworksTest {
   }
 
   @Test
+  void theFirstFormatOfAFrameworkIsFilledInAndRulesCanSpeakOfIt() {
+    Verdicts verdicts = new Verdicts(edition);
+    Brief brief = Brief.empty().with(Key.NAME, "tide-board");
+    Brief keyed = brief.with(Key.FRAMEWORK, "keyed@5.1");
+
+    assertThat(verdicts.settle(brief, 2031).brief().get(Key.FORMAT)).contains("yaml");
+    assertThat(verdicts.settle(keyed, 2031).brief().get(Key.FORMAT)).contains("properties");
+    assertThat(verdicts.settle(keyed.withStarters(List.of("loud")), 2031).brief().get(Key.FORMAT))
+        .contains("yaml");
+    assertThat(
+            verdicts
+                .judge(brief.with(Key.FRAMEWORK, "frame@2.0").with(Key.FORMAT, "toml"), 2031)
+                .findings())
+        .extracting(finding -> finding.rule())
+        .containsExactly("format-unknown");
+    assertThat(
+            verdicts
+                .judge(brief.with(Key.FRAMEWORK, "narrow").with(Key.FORMAT, "yaml"), 2031)
+                .findings())
+        .extracting(finding -> finding.rule())
+        .containsExactly("narrow-settings");
+  }
+
+  @Test
   void aFrameworkWithoutSettingsGetsNone() {
     FileSet files = files("silent@1.0", "yaml");
 
@@ -115,7 +218,71 @@ class FrameworksTest {
         .extracting(GeneratedFile::path)
         .contains("environment.txt")
         .noneMatch(path -> path.endsWith("yaml"));
-    assertThat(file(files, "environment.txt").text()).isBlank();
+    assertThat(file(files, "environment.txt").text().strip()).isEqualTo("elsewhere");
+  }
+
+  @Test
+  void aBuildKeepsTheOrderAndTheSignsThatAFrameworkNeeds() {
+    List<String> starters = List.of("loud");
+    FileSet files = files("keyed@5.1", "yaml", "maven", starters);
+    GeneratedFile pom = file(files, "pom.xml");
+
+    assertThat(pom.text())
+        .containsSubsequence(
+            "<proc>full</proc>",
+            "<annotationProcessorPaths combine.self=\"override\">",
+            "<artifactId>loud</artifactId>",
+            "<artifactId>wiring</artifactId>")
+        .containsSubsequence(
+            "<artifactId>window</artifactId>",
+            "<version>${window.version}</version>",
+            "<classifier>linux</classifier>");
+    assertThat(file(files, "environment.txt").text())
+        .contains("https://keyed.example/loud", "elsewhere");
+    FileSet gradle = files("keyed@5.1", "yaml", "gradle-kotlin", starters);
+    assertThat(file(gradle, "build.gradle.kts").text())
+        .contains(
+            "keyedOnly(libs.console)",
+            "implementation(variantOf(libs.window) { classifier(\"linux\") })");
+    assertThat(file(gradle, "environment.txt").text()).contains("build/keyed");
+  }
+
+  @Test
+  void aFrameworkIsACauseWhereAnotherWouldSaySomethingElse() {
+    assertThat(causes("keyed@5.1", "loud", "<artifactId>window</artifactId>"))
+        .contains("/starters/0", "/framework");
+    assertThat(causes("keyed@5.1", "quiet", "<artifactId>quiet</artifactId>"))
+        .contains("/starters/0", "/framework");
+    assertThat(causes("frame@2.0", "driver-a", "<artifactId>driver</artifactId>"))
+        .containsExactly("/starters/0");
+  }
+
+  private List<String> causes(String framework, String starter, String line) {
+    GeneratedFile pom = file(files(framework, "yaml", "maven", List.of(starter)), "pom.xml");
+    List<String> lines = pom.text().lines().map(String::strip).toList();
+    int at = lines.indexOf(line) + 1;
+    return pom.traces().stream()
+        .filter(trace -> at > 0 && trace.from() <= at && at <= trace.to())
+        .flatMap(trace -> trace.picks().stream())
+        .toList();
+  }
+
+  @Test
+  void whatIsBoundToSomeFrameworksIsRefusedWithOthersUnlessItIsWholeWithout() {
+    Verdicts verdicts = new Verdicts(edition);
+    Brief brief = Brief.empty().with(Key.NAME, "tide-board").with(Key.FRAMEWORK, "silent@1.0");
+
+    assertThat(verdicts.judge(brief.withExtras(List.of("harbour")), 2031).findings())
+        .extracting(finding -> finding.rule())
+        .containsExactly("harbour-is-bound");
+    assertThat(verdicts.judge(brief.withExtras(List.of("jetty")), 2031).fits()).isTrue();
+    assertThat(
+            verdicts
+                .judge(
+                    brief.with(Key.FRAMEWORK, "keyed@5.1").withExtras(List.of("harbour", "jetty")),
+                    2031)
+                .fits())
+        .isTrue();
   }
 
   @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.StringReader;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
@@ -40,8 +41,26 @@ class MavenWriterTest {
         List.of(),
         List.of(),
         List.of(
-            new Dependency("g", "web", Optional.empty(), Scope.COMPILE, List.of(), WEB),
-            new Dependency("g", "t", Optional.of("1.0"), Scope.TEST, List.of(), NAME)),
+            new Dependency(
+                "g",
+                "web",
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Scope.COMPILE,
+                500,
+                List.of(),
+                WEB),
+            new Dependency(
+                "g",
+                "t",
+                Optional.of("1.0"),
+                Optional.empty(),
+                Optional.empty(),
+                Scope.TEST,
+                500,
+                List.of(),
+                NAME)),
         List.of(),
         List.of(
             new Plugin(
@@ -51,6 +70,7 @@ class MavenWriterTest {
                 List.of(new Branch("executions", true, List.of(execution), NAME)),
                 NAME)),
         List.of(),
+        Map.of(),
         Optional.empty());
   }
 

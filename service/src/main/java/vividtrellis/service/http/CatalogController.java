@@ -3,7 +3,6 @@ package vividtrellis.service.http;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -27,6 +26,7 @@ import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
+import vividtrellis.core.compat.Editions;
 import vividtrellis.core.compat.Licences;
 import vividtrellis.core.version.Version;
 import vividtrellis.service.ProjectService;
@@ -40,10 +40,16 @@ class CatalogController {
   private static final int LONGEST_QUESTION = 200;
 
   private final ProjectService projects;
-  private final Map<String, Served> served;
+  private final ObjectMapper json;
+  private volatile Told told;
 
-  /** By edition, the whole of it as JSON: whoever opens the console asks for that. */
-  private final Map<String, byte[]> ready;
+  /**
+   * Everything that was made ready of the editions.
+   *
+   * @param editions of which; each state of them is an object of its own
+   * @param ready by edition, the whole of it as JSON: whoever opens the console asks for that
+   */
+  private record Told(Editions editions, Map<String, Served> served, Map<String, byte[]> ready) {}
 
   /** An edition as it is told, and what finds in it. */
   private record Served(
@@ -54,27 +60,47 @@ class CatalogController {
 
   CatalogController(ProjectService projects, ObjectMapper json) {
     this.projects = projects;
-    this.served =
-        projects.editions().stream()
-            .map(id -> projects.edition(id).orElseThrow())
+    this.json = json;
+    this.told = tell(projects.served());
+  }
+
+  private Told tell(Editions editions) {
+    Map<String, Served> served =
+        editions.ids().stream()
+            .map(id -> editions.of(id).orElseThrow().edition())
             .collect(Collectors.toMap(Edition::id, this::served));
-    this.ready =
+    return new Told(
+        editions,
+        served,
         served.values().stream()
             .collect(
                 Collectors.toMap(
-                    each -> each.edition().id(), each -> json.writeValueAsBytes(each.told())));
+                    each -> each.edition().id(), each -> json.writeValueAsBytes(each.told()))));
+  }
+
+  /** What is told now; made anew once the editions changed, perhaps by two threads alike. */
+  private Told told() {
+    Told known = told;
+    Editions now = projects.served();
+    if (known.editions().equals(now)) {
+      return known;
+    }
+    Told fresh = tell(now);
+    told = fresh;
+    return fresh;
   }
 
   /** The whole catalog, or what is found in each of its lists. */
   @GetMapping(path = "/catalog", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<?> catalog(
       @RequestParam(defaultValue = "") String q, @RequestParam(defaultValue = "") String edition) {
-    Served asked = of(edition);
+    Told all = told();
+    Served asked = of(all, edition);
     if (q.isBlank()) {
       return ResponseEntity.ok()
           .eTag(asked.edition().identity())
           .contentType(MediaType.APPLICATION_JSON)
-          .body(ready.get(asked.edition().id()));
+          .body(all.ready().get(asked.edition().id()));
     }
     Map<String, Object> found = new LinkedHashMap<>(asked.told());
     KINDS.keySet().forEach(kind -> found.put(kind, found(asked, asked.searches().get(kind), q)));
@@ -87,7 +113,7 @@ class CatalogController {
       @PathVariable String kind,
       @RequestParam(defaultValue = "") String q,
       @RequestParam(defaultValue = "") String edition) {
-    Served asked = of(edition);
+    Served asked = of(told(), edition);
     OptionSearch<Option> search = asked.searches().get(kind);
     if (search == null) {
       throw new BadQuery(
@@ -108,8 +134,8 @@ class CatalogController {
     return search.find(q).stream().map(each -> option(each, asked.edition())).toList();
   }
 
-  private Served of(String id) {
-    return Optional.ofNullable(served.get(id.isEmpty() ? projects.edition().id() : id))
+  private Served of(Told all, String id) {
+    return Optional.ofNullable(all.served().get(id.isEmpty() ? projects.edition().id() : id))
         .orElseThrow(
             () ->
                 new BadQuery(
@@ -221,7 +247,9 @@ class CatalogController {
     all.put("until", line.until());
     all.put("estimated", line.estimated());
     all.put("source", line.source());
-    all.put("servlet", Optional.ofNullable(line.servlet()).map(Objects::toString).orElse(null));
+    Map<String, String> standards = new LinkedHashMap<>();
+    line.standards().forEach((name, level) -> standards.put(name, level.text()));
+    all.put("standards", standards);
     all.put("newest", line.versions().get(0).text());
     all.put("versions", texts(line.versions()));
     return all;
