@@ -2,7 +2,7 @@ import type { Tags } from 'yaml'
 import type { Brief } from './api/types'
 
 /** No brief that a person wrote is larger; the service takes no more either. */
-const LARGEST = 100_000
+const LARGEST = 65_536
 
 /** The brief as YAML, the form in which people keep it. */
 export async function asYaml(brief: Brief): Promise<string> {

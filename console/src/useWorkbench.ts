@@ -63,6 +63,8 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
   const trouble = ref<string | null>(null)
   const slow = ref(false)
   const lit = ref<readonly string[]>([])
+  /** The one framework whose lines the lattice shows; empty for all of them. */
+  const onlyFramework = ref('')
   const names = shallowRef<Names | null>(null)
   /** The path of the file that is looked at. */
   const looked = ref('pom.xml')
@@ -226,6 +228,7 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
     differences: computed(() => differences.value),
     looked,
     lit,
+    onlyFramework,
     fits,
     shown,
     pinned,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
-import type { Column } from '../api/types'
+import { fitting, grouped, headOf, nameOf, wordOf } from '../grid'
 import { withJoint } from '../nextBrief'
 import { theWorkbench } from '../workbenchKey'
 import LatticeCard from './LatticeCard.vue'
@@ -9,33 +9,51 @@ import LatticeCard from './LatticeCard.vue'
  * The trellis: framework lines across, Java levels down, a joint where they cross. Shape tells what
  * can be had, colour only supports it. A joint picks both.
  */
-const { brief, catalog, foresee, lattice, shown, setJoint } = theWorkbench()
+const { brief, catalog, foresee, lattice, onlyFramework, shown, setJoint } = theWorkbench()
 
 const left = 74
-const top = 46
 const width = 408
-const columns = computed(() => lattice.value?.columns ?? [])
+/** Between two frameworks there is room for so much of a column. */
+const APART = 0.5
+const groups = computed(() => grouped(lattice.value?.columns ?? [], onlyFramework.value))
+const columns = computed(() => groups.value.flatMap((group) => group.columns.map((each) => each.column)))
+/** The names of frameworks stand over their lines, where there is more than one that has lines. */
+const named = computed(() => groups.value.filter((group) => group.columns[0]?.column.line).length > 1)
+const top = computed(() => (named.value ? 64 : 46))
 const rows = computed(() => lattice.value?.rows ?? [])
 const cells = computed(() => lattice.value?.cells ?? [])
 const rowGap = computed(() => (rows.value.length > 4 ? 38 : 46))
-const columnGap = computed(() => (width - left) / Math.max(1, columns.value.length))
+const columnGap = computed(
+  () => (width - left) / Math.max(1, columns.value.length + APART * (groups.value.length - 1)),
+)
 /** Joints shrink where many lines stand side by side. */
 const scale = computed(() => Math.min(1, columnGap.value / 36))
-const x = (i: number) => left + (i + 0.5) * columnGap.value
-const y = (i: number) => top + (i + 0.5) * rowGap.value
-const height = computed(() => top + rows.value.length * rowGap.value)
+/** For each column, how many frameworks stand before its own. */
+const before = computed(() => groups.value.flatMap((group, g) => group.columns.map(() => g)))
+const x = (i: number) => left + (i + 0.5 + APART * (before.value[i] ?? 0)) * columnGap.value
+const y = (i: number) => top.value + (i + 0.5) * rowGap.value
+const height = computed(() => top.value + rows.value.length * rowGap.value)
+/** Over the lines of a framework: from where to where, and as much of its name as fits. */
+const heads = computed(() => {
+  let first = 0
+  return groups.value.map((group) => {
+    const from = x(first) - columnGap.value / 2
+    first += group.columns.length
+    const to = x(first - 1) + columnGap.value / 2
+    const room = to - from + APART * columnGap.value
+    return { ...group, from, to, text: group.columns[0]!.column.line ? fitting(group.label, room) : '' }
+  })
+})
 
 /** The standing in one word, which is all there is room for. */
 const short = (standing: string) =>
   standing === 'in support' ? 'supported' : standing === 'past support' ? 'past' : standing
 
-const nameOf = (column: Column) => (column.line ? `${column.label} ${column.line}` : column.label)
-const wordOf = (column: Column) => (column.line ? `${column.framework}@${column.line}` : column.framework)
 const joints = computed(() =>
-  cells.value.map((cell) => {
+  cells.value.flatMap((cell) => {
     const i = columns.value.findIndex((c) => c.framework === cell.framework && c.line === cell.line)
     const j = rows.value.findIndex((r) => r.jvm === cell.jvm)
-    return { cell, column: columns.value[i]!, i, j, x: x(i), y: y(j) }
+    return i < 0 ? [] : [{ cell, column: columns.value[i]!, i, j, x: x(i), y: y(j) }]
   }),
 )
 const picked = computed(() => joints.value.find((joint) => joint.cell.picked))
@@ -124,7 +142,35 @@ watch(joints, async (now, old) => {
           :class="picked?.j === j ? 'stroke-act/70' : 'stroke-strip'"
         />
       </g>
-      <g v-for="(column, i) in columns" :key="'head' + wordOf(column)" aria-hidden="true">
+      <g
+        v-for="head in named ? heads : []"
+        :key="'of' + head.framework"
+        aria-hidden="true"
+        data-part="framework"
+      >
+        <title>{{ head.label }}</title>
+        <text
+          v-if="head.text"
+          :x="(head.from + head.to) / 2"
+          y="12"
+          text-anchor="middle"
+          class="fill-soft text-tiny font-semibold"
+        >
+          {{ head.text }}
+        </text>
+        <path
+          v-if="head.text"
+          :d="`M${head.from + 5} 20H${head.to - 5}`"
+          class="stroke-strip"
+          stroke-width="1.5"
+        />
+      </g>
+      <g
+        v-for="(column, i) in columns"
+        :key="'head' + wordOf(column)"
+        :transform="`translate(0 ${top - 46})`"
+        aria-hidden="true"
+      >
         <title>{{ nameOf(column) }}: {{ column.standing }}</title>
         <text
           :x="x(i)"
@@ -133,7 +179,7 @@ watch(joints, async (now, old) => {
           class="text-small font-semibold"
           :class="picked?.i === i ? 'fill-act' : 'fill-ink'"
         >
-          {{ column.line || 'plain' }}
+          {{ headOf(column) }}
         </text>
         <text v-if="columnGap >= 56" :x="x(i)" y="30" text-anchor="middle" class="fill-soft text-tiny">
           {{ short(column.standing) }}

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { grouped, headOf, nameOf } from '../grid'
 import { theWorkbench } from '../workbenchKey'
 import Joint from './Joint.vue'
 
 /** The other face of the lattice: what is picked, across the framework lines. */
-const { brief, catalog, lattice, lit } = theWorkbench()
+const { brief, catalog, lattice, lit, onlyFramework } = theWorkbench()
 
-const columns = computed(() => lattice.value?.columns ?? [])
+const groups = computed(() => grouped(lattice.value?.columns ?? [], onlyFramework.value))
+const columns = computed(() => groups.value.flatMap((group) => group.columns))
 const strips = computed(() =>
   (lattice.value?.starters ?? []).map((strip) => ({
     ...strip,
@@ -16,7 +18,6 @@ const strips = computed(() =>
 )
 /** More lines than this stand close. */
 const MANY = 9
-const nameOf = (i: number) => columns.value[i]!.line || 'plain'
 </script>
 
 <template>
@@ -26,19 +27,34 @@ const nameOf = (i: number) => columns.value[i]!.line || 'plain'
       <span class="text-tiny text-soft">each starter by itself</span>
     </div>
     <table class="w-full table-fixed border-collapse" data-part="across">
+      <colgroup>
+        <col :class="columns.length > MANY ? 'w-[28%]' : 'w-[36%]'" />
+        <col v-for="each in columns" :key="each.at" />
+      </colgroup>
       <thead>
-        <tr class="text-tiny text-soft">
-          <th scope="col" :class="columns.length > MANY ? 'w-[28%]' : 'w-[36%]'">
-            <span class="sr-only">Starter</span>
-          </th>
+        <tr v-if="groups.length > 2" class="text-tiny text-soft">
+          <td></td>
           <th
-            v-for="(column, i) in columns"
+            v-for="group in groups"
+            :key="group.framework"
+            scope="colgroup"
+            :colspan="group.columns.length"
+            :title="group.label"
+            class="truncate px-0.5 text-center font-semibold"
+          >
+            {{ group.columns[0]!.column.line ? group.label : '' }}
+          </th>
+        </tr>
+        <tr class="text-tiny text-soft">
+          <th scope="col"><span class="sr-only">Starter</span></th>
+          <th
+            v-for="{ column } in columns"
             :key="column.framework + column.line"
             scope="col"
             class="pb-1 text-center font-normal"
             :class="columns.length > MANY && 'text-[10px]'"
           >
-            {{ nameOf(i) }}
+            {{ headOf(column) }}
           </th>
         </tr>
       </thead>
@@ -53,13 +69,13 @@ const nameOf = (i: number) => columns.value[i]!.line || 'plain'
         >
           <th scope="row" class="py-1 pr-2 text-left text-small font-normal">{{ strip.label }}</th>
           <td
-            v-for="(possible, i) in strip.possible"
-            :key="i"
+            v-for="{ column, at } in columns"
+            :key="at"
             class="py-1 text-center"
-            :title="`${strip.label} ${possible ? 'can' : 'cannot'} be had on ${nameOf(i)}`"
+            :title="`${strip.label} ${strip.possible[at] ? 'can' : 'cannot'} be had on ${nameOf(column)}`"
           >
-            <Joint class="inline-block" :state="possible ? 'possible' : 'impossible'" :size="14" />
-            <span class="sr-only">{{ possible ? 'possible' : 'not possible' }}</span>
+            <Joint class="inline-block" :state="strip.possible[at] ? 'possible' : 'impossible'" :size="14" />
+            <span class="sr-only">{{ strip.possible[at] ? 'possible' : 'not possible' }}</span>
           </td>
         </tr>
       </tbody>
