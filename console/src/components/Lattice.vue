@@ -19,7 +19,11 @@ const groups = computed(() => grouped(lattice.value?.columns ?? [], onlyFramewor
 const columns = computed(() => groups.value.flatMap((group) => group.columns.map((each) => each.column)))
 /** The names of frameworks stand over their lines, where there is more than one that has lines. */
 const named = computed(() => groups.value.filter((group) => group.columns[0]?.column.line).length > 1)
-const top = computed(() => (named.value ? 64 : 46))
+const heads = computed(() => (named.value ? 18 : 0))
+/** There is room for the standing of a line only where lines stand well apart. */
+const roomy = computed(() => columnGap.value >= 56)
+const narrow = computed(() => columnGap.value < 30)
+const top = computed(() => heads.value + (roomy.value ? 46 : 34))
 const rows = computed(() => lattice.value?.rows ?? [])
 const cells = computed(() => lattice.value?.cells ?? [])
 const rowGap = computed(() => (rows.value.length > 4 ? 38 : 46))
@@ -34,7 +38,7 @@ const x = (i: number) => left + (i + 0.5 + APART * (before.value[i] ?? 0)) * col
 const y = (i: number) => top.value + (i + 0.5) * rowGap.value
 const height = computed(() => top.value + rows.value.length * rowGap.value)
 /** Over the lines of a framework: from where to where, and as much of its name as fits. */
-const heads = computed(() => {
+const names = computed(() => {
   let first = 0
   return groups.value.map((group) => {
     const from = x(first) - columnGap.value / 2
@@ -143,7 +147,7 @@ watch(joints, async (now, old) => {
         />
       </g>
       <g
-        v-for="head in named ? heads : []"
+        v-for="head in named ? names : []"
         :key="'of' + head.framework"
         aria-hidden="true"
         data-part="framework"
@@ -168,7 +172,7 @@ watch(joints, async (now, old) => {
       <g
         v-for="(column, i) in columns"
         :key="'head' + wordOf(column)"
-        :transform="`translate(0 ${top - 46})`"
+        :transform="`translate(0 ${heads})`"
         aria-hidden="true"
       >
         <title>{{ nameOf(column) }}: {{ column.standing }}</title>
@@ -176,12 +180,12 @@ watch(joints, async (now, old) => {
           :x="x(i)"
           y="15"
           text-anchor="middle"
-          class="text-small font-semibold"
-          :class="picked?.i === i ? 'fill-act' : 'fill-ink'"
+          class="font-semibold"
+          :class="[picked?.i === i ? 'fill-act' : 'fill-ink', narrow ? 'text-[10px]' : 'text-small']"
         >
           {{ headOf(column) }}
         </text>
-        <text v-if="columnGap >= 56" :x="x(i)" y="30" text-anchor="middle" class="fill-soft text-tiny">
+        <text v-if="roomy" :x="x(i)" y="30" text-anchor="middle" class="fill-soft text-tiny">
           {{ short(column.standing) }}
         </text>
       </g>

@@ -3,6 +3,7 @@ package vividtrellis.catalog;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,6 +16,7 @@ import vividtrellis.core.catalog.Evidence;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Reach;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Saying;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Lattice.Cell;
 import vividtrellis.core.compat.Verdict;
@@ -256,7 +258,10 @@ class ShippedVerdictsTest {
         new Rule.Clashes(
             "harbour-office-no-h2",
             List.of(Term.parse("starter:h2")),
-            "The Harbour office keeps its data in PostgreSQL.",
+            new Saying(
+                "harbour-office-no-h2",
+                Map.of(),
+                "The Harbour office keeps its data in PostgreSQL."),
             List.of(new Evidence("documentation", "charter of the Harbour office")));
     Verdicts theirs = new Verdicts(edition, List.of(house), List.of(edition.id()));
     Verdict verdict = theirs.judge(brief("+sql-orm +h2"), 2026);

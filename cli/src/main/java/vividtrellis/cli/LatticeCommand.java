@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -35,6 +37,12 @@ final class LatticeCommand implements Callable<Integer> {
   @Option(names = "--price", description = "Tell for each joint what one gains and loses there.")
   private boolean price;
 
+  @Option(
+      names = "--framework",
+      paramLabel = "ID",
+      description = "Show only the lines of this framework.")
+  private @Nullable String framework;
+
   @Spec private CommandSpec spec;
 
   @Override
@@ -50,16 +58,38 @@ final class LatticeCommand implements Callable<Integer> {
     return 0;
   }
 
+  /** Those of the framework that is asked for; all if none is. */
+  private List<Json> ofFramework(Json lattice, String list) {
+    List<Json> all = lattice.list(list);
+    String asked = framework;
+    if (asked == null) {
+      return all;
+    }
+    List<Json> some = all.stream().filter(each -> each.text("framework").equals(asked)).toList();
+    if (some.isEmpty()) {
+      throw new Failure(
+          Failure.USAGE,
+          "There is no framework '%s'.".formatted(asked),
+          "--framework",
+          "name one of "
+              + all.stream()
+                  .map(each -> each.text("framework"))
+                  .distinct()
+                  .collect(Collectors.joining(", ")));
+    }
+    return some;
+  }
+
   private void draw(Screen screen, Json lattice) {
-    List<Json> columns = lattice.list("columns");
-    List<Json> cells = lattice.list("cells");
-    String framework = "";
+    List<Json> columns = ofFramework(lattice, "columns");
+    List<Json> cells = ofFramework(lattice, "cells");
+    String above = "";
     StringBuilder frameworks = new StringBuilder(" ".repeat(12));
     StringBuilder lines = new StringBuilder(" ".repeat(12));
     List<Integer> widths = new ArrayList<>();
     for (Json column : columns) {
-      String label = column.text("label").equals(framework) ? "" : column.text("label");
-      framework = column.text("label");
+      String label = column.text("label").equals(above) ? "" : column.text("label");
+      above = column.text("label");
       String line = column.text("line").isEmpty() ? "-" : column.text("line");
       int width = Math.max(NARROWEST, line.length() + 3);
       boolean last = columns.indexOf(column) == columns.size() - 1;

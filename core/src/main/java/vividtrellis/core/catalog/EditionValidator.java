@@ -140,9 +140,9 @@ final class EditionValidator {
   }
 
   private void rules() {
-    Map<String, String> seen = new LinkedHashMap<>();
+    Map<String, Saying> seen = new LinkedHashMap<>();
     for (Rule rule : edition.rules()) {
-      String before = seen.putIfAbsent(rule.id(), rule.because());
+      Saying before = seen.putIfAbsent(rule.id(), rule.because());
       if (before != null && !before.equals(rule.because())) {
         fault("rules", "'" + rule.id() + "' is there twice");
       }

@@ -146,6 +146,9 @@ final class OptionReader {
     if (until != null && !until.matches("20[0-9]{2}-(0[1-9]|1[0-2])")) {
       section.fault(section.at("until"), "'until' is a month, as in 2026-12");
     }
+    if (until == null && standing == Standing.PAST) {
+      section.fault("a line that is past support says since when: until: 2026-06");
+    }
     ConditionReader.traits(section);
     return new Line(
         section.text("line"),

@@ -14,8 +14,8 @@ public sealed interface Rule {
   /** The conditions under which the rule speaks; never empty. */
   List<Term> when();
 
-  /** Why, as a sentence for users. */
-  String because();
+  /** Why. */
+  Saying because();
 
   /** What it rests on; never empty. */
   List<Evidence> evidence();
@@ -27,12 +27,12 @@ public sealed interface Rule {
 
   /** One of the terms must hold, else it does not build or start. The first is the best remedy. */
   record Needs(
-      String id, List<Term> when, List<Term> oneOf, String because, List<Evidence> evidence)
+      String id, List<Term> when, List<Term> oneOf, Saying because, List<Evidence> evidence)
       implements Rule {}
 
   /** One of the terms should hold; without it the pick is of little use. */
   record Wants(
-      String id, List<Term> when, List<Term> oneOf, String because, List<Evidence> evidence)
+      String id, List<Term> when, List<Term> oneOf, Saying because, List<Evidence> evidence)
       implements Rule {
     @Override
     public boolean blocks() {
@@ -41,15 +41,15 @@ public sealed interface Rule {
   }
 
   /** The versions of another pick must lie in a range. */
-  record Range(String id, List<Term> when, Term within, String because, List<Evidence> evidence)
+  record Range(String id, List<Term> when, Term within, Saying because, List<Evidence> evidence)
       implements Rule {}
 
   /** The terms of {@code when} cannot hold together. */
-  record Clashes(String id, List<Term> when, String because, List<Evidence> evidence)
+  record Clashes(String id, List<Term> when, Saying because, List<Evidence> evidence)
       implements Rule {}
 
   /** The terms of {@code when} can hold together, but one of them makes another idle. */
-  record Overlaps(String id, List<Term> when, String because, List<Evidence> evidence)
+  record Overlaps(String id, List<Term> when, Saying because, List<Evidence> evidence)
       implements Rule {
     @Override
     public boolean blocks() {

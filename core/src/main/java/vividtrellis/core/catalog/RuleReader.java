@@ -2,6 +2,7 @@ package vividtrellis.core.catalog;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** Reads one entry of {@code rules}. */
 final class RuleReader {
@@ -45,7 +46,7 @@ final class RuleReader {
   private Rule rule(Section section, List<Term> when) {
     String id = section.text("id");
     String kind = section.text("kind");
-    String because = section.text("because");
+    Saying because = new Saying(id, Map.of(), section.text("because"));
     List<Evidence> evidence = section.sections("evidence", RuleReader::evidence);
     if (when.isEmpty()) {
       section.fault("a rule says when it speaks; 'when' is empty");

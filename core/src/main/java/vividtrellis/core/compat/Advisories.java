@@ -77,7 +77,7 @@ final class Advisories {
                 Severity.CAUTION,
                 rule.id(),
                 picks.stream().map(Assumption::pointer).toList(),
-                rule.because(),
+                List.of(rule.because()),
                 rule.evidence(),
                 RepairCandidates.of(rule, picks, brief, compiled),
                 Optional.of(rule)));
@@ -109,7 +109,7 @@ final class Advisories {
                         Severity.CAUTION,
                         code,
                         List.of(Key.FRAMEWORK.pointer()),
-                        compiled.caution(value).orElseThrow(),
+                        List.of(compiled.caution(value).orElseThrow()),
                         List.of(new Evidence("registry", line.get().source())),
                         newer(framework, line.get()),
                         Optional.empty())));

@@ -78,7 +78,7 @@ final class BindingRules {
             option.id() + "-is-bound",
             List.of(picked),
             frameworks,
-            Sentences.say("option-is-bound", Map.of("label", label, "range", known)),
+            Sentences.saying("option-is-bound", Map.of("label", label, "range", known)),
             List.of(evidence)));
   }
 
@@ -145,7 +145,7 @@ final class BindingRules {
               formats.stream()
                   .map(each -> new Term(false, Variable.FORMAT, each, VersionRange.ANY))
                   .toList(),
-              Sentences.say(
+              Sentences.saying(
                   "format-of-framework",
                   Map.of("label", label, "known", String.join(" or ", formats))),
               List.of(new Evidence("documentation", "the settings of " + label))));

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.compat.Assumptions.Assumption;
+import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.compat.Conflicts.Conflict;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Search;
@@ -319,8 +320,21 @@ final class CheckSession implements RepairSearch.Judge {
   private Set<String> troubles(Model model) {
     Set<String> troubles = avoidance.idsOf(model);
     // Another framework is another project, so to go there is no small change.
-    troubles.add("framework " + compiled.value(model, Axis.FRAMEWORK).id());
+    troubles.add(framework(compiled.value(model, Axis.FRAMEWORK)));
     return troubles;
+  }
+
+  private static String framework(Value value) {
+    return "framework " + value.id();
+  }
+
+  /** A version of the framework that is picked, if one is. */
+  private Optional<Value> pinned(Assumptions assumptions) {
+    return assumptions.all().stream()
+        .flatMap(each -> Optional.ofNullable(each.narrowed().get(Axis.FRAMEWORK)).stream())
+        .filter(values -> !values.isEmpty())
+        .map(values -> compiled.values(Axis.FRAMEWORK).get(values.nextSetBit(0)))
+        .findFirst();
   }
 
   /** The same for the picks as they stand, also where they are at odds. */
@@ -330,7 +344,10 @@ final class CheckSession implements RepairSearch.Judge {
       return troubles(model);
     }
     BitSet on = Assumption.switches(assumptions.all());
-    Set<String> troubles = troubles(new Model(nearestModel(assumptions).values(), on));
+    Model nearby = nearestModel(assumptions);
+    Set<String> troubles = avoidance.idsOf(new Model(nearby.values(), on));
+    // The framework that was asked for is where one is, even if nothing fits there yet.
+    troubles.add(framework(pinned(assumptions).orElse(compiled.value(nearby, Axis.FRAMEWORK))));
     // What a pick brings with it, it brings into every way out that keeps it.
     List<Assumption> switches =
         assumptions.all().stream().filter(assumption -> assumption.which() >= 0).toList();
@@ -361,7 +378,8 @@ final class CheckSession implements RepairSearch.Judge {
     if (known != null) {
       return known;
     }
-    search.again().only(new BitSet());
+    // A pick may need a starter that is picked as well, and stands further down.
+    search.again().only(Assumption.switches(assumptions.all()));
     List<Assumption> kept = new ArrayList<>();
     for (Assumption assumption : assumptions.all()) {
       int mark = search.mark();

@@ -19,6 +19,7 @@ import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Saying;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.compat.Axis.Value;
@@ -43,7 +44,7 @@ final class CompiledEdition {
   private final Map<Axis, Map<String, Map<Axis, BitSet>>> words = new EnumMap<>(Axis.class);
   private final Map<Axis, Map<String, Map<Axis, BitSet>>> spellings = new EnumMap<>(Axis.class);
   private final Map<Value, Line> lines = new HashMap<>();
-  private final Map<Value, String> standings = new HashMap<>();
+  private final Map<Value, Saying> standings = new HashMap<>();
   private final Map<String, List<String>> kindred = new HashMap<>();
   private final List<Column> columns;
   private final List<BitSet> levels;
@@ -276,13 +277,13 @@ final class CompiledEdition {
   }
 
   /** What there is to say about how far a framework value can be relied on. */
-  Optional<String> caution(Value framework) {
+  Optional<Saying> caution(Value framework) {
     return Optional.ofNullable(standings.get(framework));
   }
 
   /** The same for all of some values; empty if it is not one and the same. */
-  private Optional<String> caution(BitSet values) {
-    Set<Optional<String>> all =
+  private Optional<Saying> caution(BitSet values) {
+    Set<Optional<Saying>> all =
         values.stream()
             .mapToObj(value -> caution(values(Axis.FRAMEWORK).get(value)))
             .collect(Collectors.toSet());
@@ -390,7 +391,7 @@ final class CompiledEdition {
    * @param values those of the axis that it stands for
    * @param caution how far it can be relied on, if all its versions have the same one
    */
-  record Column(Framework framework, @Nullable Line line, BitSet values, Optional<String> caution) {
+  record Column(Framework framework, @Nullable Line line, BitSet values, Optional<Saying> caution) {
     /** The word that picks it. */
     String word() {
       return line == null ? framework.id() : VersionedId.word(framework.id(), line.line());

@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Saying;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Assumptions.Assumption;
 import vividtrellis.core.compat.CompiledEdition.Column;
@@ -220,7 +221,7 @@ final class LatticeBuilder {
 
   private @Nullable String caution(Column column, Feasibility there) {
     if (column.caution().isPresent()) {
-      return column.caution().get();
+      return column.caution().get().text();
     }
     Caution caution = there.model().map(this::caution).orElse(null);
     if (caution == null || caution.certain()) {
@@ -283,9 +284,9 @@ final class LatticeBuilder {
   private record Caution(String text, boolean certain) {}
 
   private @Nullable Caution caution(Model model) {
-    Optional<String> standing = compiled.caution(compiled.value(model, Axis.FRAMEWORK));
+    Optional<Saying> standing = compiled.caution(compiled.value(model, Axis.FRAMEWORK));
     if (standing.isPresent()) {
-      return new Caution(standing.get(), false);
+      return new Caution(standing.get().text(), false);
     }
     if (!compiled.cautions().hasOfJoint(model)) {
       return null;
@@ -294,7 +295,7 @@ final class LatticeBuilder {
     for (Rule rule : compiled.ofJoints(model.on())) {
       selection = selection == null ? compiled.selection(model) : selection;
       if (Rules.broken(rule, selection)) {
-        return new Caution(rule.because(), isOfLevel(rule));
+        return new Caution(rule.because().text(), isOfLevel(rule));
       }
     }
     return null;

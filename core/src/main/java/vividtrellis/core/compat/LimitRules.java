@@ -15,6 +15,7 @@ import vividtrellis.core.catalog.Options.Probe;
 import vividtrellis.core.catalog.Options.Readings;
 import vividtrellis.core.catalog.Options.Reads;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Saying;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.version.Version;
 
@@ -136,14 +137,14 @@ final class LimitRules {
               id + "-mocks-of-code",
               List.of(there),
               List.of(read),
-              Sentences.say("limit-mocks-of-code", args),
+              Sentences.saying("limit-mocks-of-code", args),
               evidence));
       rules.add(
           new Rule.Wants(
               id + "-mocks-of-classes",
               List.of(there, read),
               List.of(Term.parse("jdk:(," + level + "]")),
-              Sentences.say("limit-mocks-of-classes", args),
+              Sentences.saying("limit-mocks-of-classes", args),
               evidence));
     }
   }
@@ -181,8 +182,8 @@ final class LimitRules {
             framework.readings(),
             each -> Optional.ofNullable(each.manages().get(language.id())));
     for (Run<Version> run : runs) {
-      String because =
-          Sentences.say(
+      Saying because =
+          Sentences.saying(
               "language-not-managed",
               Map.of(
                   "framework", framework.about().label(),
@@ -219,7 +220,7 @@ final class LimitRules {
       List<Evidence> evidence) {
     rules.add(
         new Rule.Range(
-            id, List.of(there), Term.parse(within), Sentences.say(sentence, args), evidence));
+            id, List.of(there), Term.parse(within), Sentences.saying(sentence, args), evidence));
   }
 
   private static List<Evidence> evidence(Probe probe, String label, Run<Integer> run) {

@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Saying;
 import vividtrellis.core.compat.Assumptions.Assumption;
 import vividtrellis.core.compat.Verdict.Offer;
 
@@ -109,12 +109,14 @@ final class Offers {
 
   /** The reasons as one text; that two picks fix one thing differently is no rule. */
   static String because(List<Rule> rules) {
-    if (rules.size() == 1) {
-      return rules.get(0).because();
-    }
+    return rules.size() == 1 ? rules.get(0).because().text() : Verdict.text(sayings(rules));
+  }
+
+  /** What the rules say, each thing once. */
+  static List<Saying> sayings(List<Rule> rules) {
     return rules.isEmpty()
-        ? Sentences.say("picks-differ", Map.of())
-        : rules.stream().map(Rule::because).distinct().collect(Collectors.joining(" "));
+        ? List.of(Sentences.saying("picks-differ", Map.of()))
+        : rules.stream().map(Rule::because).distinct().toList();
   }
 
   private static String standing(List<Rule> rules) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import vividtrellis.core.brief.Complaint;
 import vividtrellis.core.catalog.Evidence;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Saying;
 import vividtrellis.core.compat.Assumptions.Assumption;
 import vividtrellis.core.compat.Assumptions.Unknown;
 import vividtrellis.core.compat.Conflicts.Conflict;
@@ -24,7 +25,7 @@ record PendingFinding(
     Severity severity,
     String id,
     List<String> picks,
-    String because,
+    List<Saying> says,
     List<Evidence> evidence,
     List<Change> candidates,
     Optional<Rule> rule) {
@@ -37,11 +38,17 @@ record PendingFinding(
       Map<String, String> args,
       List<Change> candidates) {
     return new PendingFinding(
-        severity, id, picks, Sentences.say(id, args), List.of(), candidates, Optional.empty());
+        severity,
+        id,
+        picks,
+        List.of(Sentences.saying(id, args)),
+        List.of(),
+        candidates,
+        Optional.empty());
   }
 
   Finding finding(List<Remedy> remedies) {
-    return new Finding(severity, id, picks, because, evidence, remedies);
+    return new Finding(severity, id, picks, says, evidence, remedies);
   }
 
   static PendingFinding of(Complaint complaint) {
@@ -75,7 +82,7 @@ record PendingFinding(
         Severity.BLOCKER,
         rules.isEmpty() ? "picks-differ" : rules.get(0).id(),
         conflict.picks().stream().map(Assumption::pointer).toList(),
-        Offers.because(rules),
+        Offers.sayings(rules),
         rules.stream().flatMap(rule -> rule.evidence().stream()).distinct().toList(),
         candidates,
         Optional.empty());

@@ -193,7 +193,7 @@ final class ReachRules {
     return new Rule.Overlaps(
         place.option().id() + "-out-of-reach",
         List.copyOf(place.when()),
-        Sentences.say(sentence, args),
+        Sentences.saying(sentence, args),
         List.of(
             new Evidence(
                 "registry",

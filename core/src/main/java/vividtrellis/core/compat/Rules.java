@@ -27,7 +27,7 @@ final class Rules {
               "jdk-not-below-" + number,
               List.of(Term.parse("jvm:[" + number + "]")),
               Term.parse("jdk:[" + number + ",)"),
-              Sentences.say("jdk-not-below", Map.of("value", number)),
+              Sentences.saying("jdk-not-below", Map.of("value", number)),
               List.of(new Evidence("documentation", "javac, option --release"))));
     }
     rules.addAll(LimitRules.of(edition));

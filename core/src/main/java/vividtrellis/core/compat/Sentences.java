@@ -11,6 +11,7 @@ import java.util.Properties;
 import java.util.Set;
 import org.apache.commons.text.StringSubstitutor;
 import vividtrellis.core.brief.Shown;
+import vividtrellis.core.catalog.Saying;
 
 /** The one catalogue of sentences for what the service itself has to tell. */
 final class Sentences {
@@ -37,6 +38,11 @@ final class Sentences {
     return new StringSubstitutor(shown, "{", "}")
         .setDisableSubstitutionInValues(true)
         .replace(text);
+  }
+
+  /** The same with its code and arguments. */
+  static Saying saying(String code, Map<String, String> args) {
+    return new Saying(code, args, say(code, args));
   }
 
   private static Properties load() {

@@ -13,6 +13,7 @@ import vividtrellis.core.catalog.Options.Readings;
 import vividtrellis.core.catalog.Options.Stack;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Saying;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.version.Version;
 
@@ -76,8 +77,8 @@ final class StackRules {
   private static List<Rule> of(
       Framework framework, Starter picked, Stack lost, Starter other, Stack wins) {
     List<Rule> rules = new ArrayList<>();
-    String because =
-        Sentences.say(
+    Saying because =
+        Sentences.saying(
             "stack-differs",
             Map.of(
                 "other", other.about().label(),

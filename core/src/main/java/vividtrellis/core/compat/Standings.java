@@ -5,6 +5,7 @@ import java.util.Optional;
 import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Standing;
+import vividtrellis.core.catalog.Saying;
 import vividtrellis.core.compat.Axis.Value;
 
 /** What there is to say about how far a framework's version can be relied on. */
@@ -22,12 +23,12 @@ final class Standings {
     };
   }
 
-  /** The sentence of that caution. */
-  static Optional<String> caution(Framework framework, Line line, Value value) {
+  /** What that caution says. */
+  static Optional<Saying> caution(Framework framework, Line line, Value value) {
     return code(line, value)
         .map(
             code ->
-                Sentences.say(
+                Sentences.saying(
                     code,
                     Map.of(
                         "label", framework.about().label(),

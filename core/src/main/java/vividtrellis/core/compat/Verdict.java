@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Evidence;
+import vividtrellis.core.catalog.Saying;
 
 /**
  * The answer of a check.
@@ -101,15 +102,26 @@ public record Verdict(
    *
    * @param rule stable id
    * @param picks JSON Pointers of what is at fault
+   * @param says what they break; several things where only together they do
    * @param remedies best first; each leaves no blocker
    */
   public record Finding(
       Severity severity,
       String rule,
       List<String> picks,
-      String because,
+      List<Saying> says,
       List<Evidence> evidence,
-      List<Remedy> remedies) {}
+      List<Remedy> remedies) {
+    /** Why, as a text for people. */
+    public String because() {
+      return text(says);
+    }
+  }
+
+  /** Several sayings as one text for people. */
+  static String text(List<Saying> says) {
+    return says.stream().map(Saying::text).collect(Collectors.joining(" "));
+  }
 
   /**
    * A change that helps.

@@ -41,6 +41,7 @@ class EditionLoaderTest {
         "standing: pre-release  | standing: early        | 'standing' is supported, past or"
             + " pre-rel",
         "3.0, standing: pre-release, | 3.0, until: soon, standing: past, | 'until' is a month",
+        "3.0, standing: pre-release, | 3.0, standing: past, | says since when",
         "3.0, standing: pre-release, | 3.0, standards: { servlet: x }, standing: past,  | levels"
             + " that are versions",
         "https://web.example    | http://web.example     | all.yaml:37: 'documentation' is an"

@@ -219,7 +219,7 @@ class CatalogController {
                             term.variable() == Term.Variable.STARTER
                                 && !term.negated()
                                 && starter.id().equals(term.id())))
-        .map(Rule::because)
+        .map(rule -> rule.because().text())
         .distinct()
         .toList();
   }

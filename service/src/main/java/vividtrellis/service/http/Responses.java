@@ -92,6 +92,7 @@ final class Responses {
       String rule,
       List<String> picks,
       String because,
+      List<Said> says,
       List<Evidence> evidence,
       List<Remedy> remedies) {
 
@@ -101,10 +102,14 @@ final class Responses {
           finding.rule(),
           finding.picks(),
           finding.because(),
+          finding.says().stream().map(each -> new Said(each.code(), each.args())).toList(),
           finding.evidence(),
           finding.remedies().stream().map(Remedy::of).toList());
     }
   }
+
+  /** For programs, what the text of a finding says for people. */
+  record Said(String code, Map<String, String> args) {}
 
   record Remedy(String title, List<Operation> patch) {
     static Remedy of(Verdict.Remedy remedy) {
