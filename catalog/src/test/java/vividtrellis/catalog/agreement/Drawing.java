@@ -54,7 +54,8 @@ final class Drawing {
     return Receipt.added(files, verdict.brief(), verdict.edition(), verdict.usedReach(), "0.0.0");
   }
 
-  private Brief brief() {
+  /** Whatever was drawn; it need not fit. */
+  Brief brief() {
     Brief brief =
         Brief.empty()
             .with(Key.NAME, one(List.of("tide-board", "fare-ledger", "record", "a1-b2")))
