@@ -211,6 +211,12 @@ class SurfacesTest {
         product.vivid(temp, "lattice", "name=tide-board", "language=kotlin", "+http-api");
     assertThat(drawn.code()).as(drawn.err()).isZero();
     assertThat(drawn.out()).contains("4.1", "3.4", "25", "17", "not possible", "1.9.25");
+    assertThat(product.vivid(temp, "lattice", "name=tide-board", "--framework=none").out())
+        .contains("No framework")
+        .doesNotContain("Spring Boot");
+    Command.Result unknown = product.vivid(temp, "lattice", "name=tide-board", "--framework=wharf");
+    assertThat(unknown.code()).isEqualTo(64);
+    assertThat(unknown.err()).contains("wharf", "--framework", "spring-boot, none");
     var json = Product.json(product.vivid(temp, "lattice", "name=tide-board", "--json").bytes());
     assertThat(json.get("cells").size())
         .isEqualTo(json.get("columns").size() * json.get("rows").size());

@@ -293,8 +293,11 @@ final class CheckSession implements RepairSearch.Judge {
   private Model inOwnFormat(Model found, Assumptions assumptions) {
     int format = Axis.FORMAT.number();
     int own = compiled.formatOf(compiled.value(found, Axis.FRAMEWORK)).orElse(-1);
+    if (own < 0 || own == found.values().get(format)) {
+      return found;
+    }
     BitSet left = Assumption.left(assumptions.all())[format];
-    if (own < 0 || own == found.values().get(format) || (left != null && !left.get(own))) {
+    if (left != null && !left.get(own)) {
       return found;
     }
     List<Integer> values = new ArrayList<>(found.values());
