@@ -8,7 +8,7 @@ const EXACTLY = 'exactly this version'
  * choices have none.
  */
 export function choicesOf(pointer: string, catalog: Catalog | null, check: Check | null): Choice[] {
-  const kind = pointer.slice(1)
+  const kind = pointer.split('/').at(-1)
   const choice = (id: string, label: string, hint = '', depth: Choice['depth'] = 0): Choice => {
     const offer = check?.offers.find((each) => each.kind === kind && each.id === id)
     return { id, label, hint, depth, possible: offer?.possible ?? true, because: offer?.because ?? null }
@@ -73,7 +73,9 @@ export function choicesOf(pointer: string, catalog: Catalog | null, check: Check
     case '/layout':
       return plain(catalog.layouts)
     case '/settings/format':
-      return [choice('yaml', 'YAML'), choice('properties', 'Properties')]
+      return (check?.offers ?? [])
+        .filter((each) => each.kind === kind)
+        .map((each) => choice(each.id, each.id))
     case '/edition':
       return catalog.editions.map((id) => choice(id, id))
     default:

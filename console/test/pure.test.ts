@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { addressOf, briefOf, lookedAt, queryOf } from '../src/address'
-import type { Brief, Column } from '../src/api/types'
+import type { Brief, Catalog, Check, Column } from '../src/api/types'
 import { readBrief } from '../src/briefFile'
+import { choicesOf } from '../src/choices'
 import { oneBelowTheOther, rowsOf } from '../src/diffRows'
 import { fitting, grouped, headOf, wordOf } from '../src/grid'
 import { patched, withJoint, withOne, withoutOne, withPick } from '../src/nextBrief'
@@ -150,5 +151,29 @@ describe('rows', () => {
       ['2', true],
       ['three', true],
     ])
+  })
+})
+
+describe('choices', () => {
+  it('are what the service offers, with its reasons', () => {
+    const check = {
+      offers: [
+        { kind: 'format', id: 'yaml', possible: true, because: null },
+        { kind: 'format', id: 'properties', possible: false, because: 'It reads YAML.' },
+        { kind: 'packaging', id: 'war', possible: false, because: 'Nothing could start it.' },
+      ],
+    } as unknown as Check
+    const catalog = {
+      packagings: [{ id: 'war', label: 'War', summary: 'An archive.', planned: false }],
+    } as Catalog
+
+    expect(choicesOf('/settings/format', catalog, check).map((each) => [each.id, each.possible])).toEqual([
+      ['yaml', true],
+      ['properties', false],
+    ])
+    expect(choicesOf('/packaging', catalog, check)).toMatchObject([
+      { id: 'war', label: 'War', hint: 'An archive.', because: 'Nothing could start it.' },
+    ])
+    expect(choicesOf('/settings/format', catalog, null)).toEqual([])
   })
 })

@@ -13,7 +13,6 @@ import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import vividtrellis.catalog.EditionRepository;
-import vividtrellis.core.catalog.InvalidEdition;
 import vividtrellis.core.compat.Editions;
 
 /**
@@ -93,7 +92,8 @@ public final class ServedEditions implements AutoCloseable {
       } else {
         tell(repository, "changed and has a fault; it is served as it was");
       }
-    } catch (InvalidEdition | UncheckedIOException e) {
+    } catch (RuntimeException e) {
+      // Whatever somebody writes into the folder, the next change is looked at again.
       LOG.error("the editions are served as they were: {}", e.getMessage());
     }
   }
@@ -111,11 +111,11 @@ public final class ServedEditions implements AutoCloseable {
     if (folder.isEmpty()) {
       return List.of();
     }
-    try (Stream<Path> all = Files.walk(folder.get())) {
+    try (Stream<Path> all = Files.walk(folder.get().toRealPath())) {
       return all.filter(Files::isRegularFile).limit(MOST_FILES).map(this::state).sorted().toList();
-    } catch (IOException e) {
-      throw new UncheckedIOException(
-          "the folder of editions cannot be read: " + folder.get() + "; see VIVID_EDITIONS", e);
+    } catch (IOException | UncheckedIOException e) {
+      // A state like others: what loads the editions says what is wrong, and says it once.
+      return List.of(String.valueOf(e.getMessage()));
     }
   }
 

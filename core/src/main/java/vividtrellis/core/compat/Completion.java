@@ -8,6 +8,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Settings;
 import vividtrellis.core.compat.Verdict.FilledIn;
 import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionedId;
@@ -63,7 +64,8 @@ final class Completion {
         selection.sample().equals("endpoint") ? "filled-sample-endpoint" : "filled-sample-none");
     fill(Key.LAYOUT, selection.layout(), "filled-layout");
     fill(Key.PORT, sent.get(Key.PORT).orElse("8080"), "filled-port");
-    fill(Key.FORMAT, selection.format(), "filled-format");
+    boolean first = selection.format().equals(Settings.FORMATS.get(0));
+    fill(Key.FORMAT, selection.format(), first ? "filled-format" : "filled-format-other");
     if (sent.get(Key.EDITION).filter(pin -> pin.startsWith(edition.id() + "+")).isPresent()) {
       // With all filled in, the reach that it was pinned with has no say any more.
       values.put(Key.EDITION, edition.id());
