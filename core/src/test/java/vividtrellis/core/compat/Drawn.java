@@ -62,7 +62,7 @@ final class Drawn {
         .append("{ line: 3.0, standing: pre-release, source: x, versions: [3.0.0-M1] }, ")
         .append("{ line: 2.0, standing: supported, source: x, versions: [2.0.2, 2.0.1] }, ")
         .append("{ line: 1.5, standing: supported, source: x, versions: [1.5.1] }, ")
-        .append("{ line: 1.0, standing: past, source: x, versions: [1.0.9] }] }]\n")
+        .append("{ line: 1.0, standing: past, until: 2026-01, source: x, versions: [1.0.9] }] }]\n")
         .append("packagings: [{ %s }, { %s }]\n".formatted(about("jar"), about("war")))
         .append("samples: [{ %s }, { %s }]\n".formatted(about("endpoint"), about("none")))
         .append(
