@@ -156,10 +156,8 @@ final class ResolvedPaths {
   }
 
   private static Stream<Dependency> dependencies(Verdict verdict) {
-    return ProjectPlanner.plan(verdict, EDITION, ShippedEdition.inputs())
-        .build()
-        .dependencies()
-        .stream();
+    return ProjectPlanner.plan(verdict, EDITION, ShippedEdition.inputs()).builds().stream()
+        .flatMap(build -> build.dependencies().stream());
   }
 
   private static Stream<String> keys(Verdict verdict) {

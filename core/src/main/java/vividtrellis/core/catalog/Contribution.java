@@ -12,6 +12,7 @@ import vividtrellis.core.document.Node;
  * Texts in it are templates over the project's names and levels.
  *
  * @param when further conditions, such as a range of framework versions; empty for always
+ * @param module of the framework that it goes into; {@code null} for the one that is run
  * @param addition whether the option is whole without it
  * @param documentation where to read on about the option where this holds; {@code null} for the
  *     option's own address
@@ -33,6 +34,7 @@ import vividtrellis.core.document.Node;
  */
 public record Contribution(
     List<Term> when,
+    @Nullable String module,
     boolean addition,
     @Nullable String documentation,
     @Nullable Artifact parent,
@@ -54,6 +56,7 @@ public record Contribution(
   Contribution when(List<Term> conditions) {
     return new Contribution(
         conditions,
+        module,
         addition,
         documentation,
         parent,

@@ -35,6 +35,7 @@ final class ContributionReader {
     Contribution always =
         new Contribution(
             List.of(),
+            section.optional("module"),
             "yes".equals(section.optional("addition")),
             section.optional("documentation"),
             parent,

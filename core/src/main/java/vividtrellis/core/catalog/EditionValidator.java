@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.InvalidEdition.Fault;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
@@ -81,10 +82,25 @@ final class EditionValidator {
     for (Contribution binding : option.bindings()) {
       references(option.id(), binding.when());
       profiles(option.id(), binding.settings().keySet());
+      module(option.id(), binding.module());
       binding.artifacts().forEach(artifact -> references(option.id(), artifact.when()));
       for (Contribution.FilePart part : binding.files()) {
         references(option.id(), part.when());
       }
+    }
+  }
+
+  private void module(String where, @Nullable String module) {
+    Set<String> known =
+        edition.frameworks().stream()
+            .flatMap(framework -> framework.modules().stream())
+            .map(Options.Module::id)
+            .collect(Collectors.toCollection(LinkedHashSet::new));
+    if (module != null && !known.contains(module)) {
+      fault(
+          where,
+          "goes into the module '%s', which no framework has; there are %s"
+              .formatted(module, known));
     }
   }
 

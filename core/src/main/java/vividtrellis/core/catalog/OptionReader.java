@@ -1,6 +1,7 @@
 package vividtrellis.core.catalog;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Language;
 import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Line;
+import vividtrellis.core.catalog.Options.Module;
 import vividtrellis.core.catalog.Options.Probe;
 import vividtrellis.core.catalog.Options.Reads;
 import vividtrellis.core.catalog.Options.Stack;
@@ -94,6 +96,7 @@ final class OptionReader {
         types,
         Set.copyOf(section.parsed("packages", Function.identity())),
         fills,
+        modules(section),
         Settings.read(section),
         section.sections("stacks", OptionReader::stack),
         section.optional("bom"),
@@ -101,6 +104,30 @@ final class OptionReader {
         section.texts("manages"),
         readings.of(about.id()),
         bindings(section, Variable.FRAMEWORK));
+  }
+
+  private static List<Module> modules(Section section) {
+    List<Module> modules =
+        section.sections(
+            "modules",
+            each -> new Module(each.text("id"), each.parsed("needs", Function.identity())));
+    Set<String> before = new HashSet<>();
+    for (Module module : modules) {
+      if (!module.id().matches("[a-z][a-z0-9-]{0,29}") || before.contains(module.id())) {
+        section.fault(
+            section.at("modules"),
+            "'%s' is no name of a module of its own: small letters, digits and dashes"
+                .formatted(module.id()));
+      }
+      if (!before.containsAll(module.needs())) {
+        section.fault(
+            section.at("modules"),
+            "the module '%s' needs %s; it can need those before it: %s"
+                .formatted(module.id(), module.needs(), before));
+      }
+      before.add(module.id());
+    }
+    return modules;
   }
 
   private static Stack stack(Section section) {

@@ -103,6 +103,8 @@ public final class Options {
    * @param packages that hold its own code, which no code of a project belongs into
    * @param fills what it has a build replace in texts, such as {@code @word@}, where {@code word}
    *     stands for any
+   * @param modules that its projects consist of, each after those that it needs; the last is the
+   *     one that is run; none where a project is one whole
    * @param settings how it takes them
    * @param bom {@code group:artifact} of what manages its versions, in every version that it has;
    *     {@code null} for a framework without one
@@ -117,6 +119,7 @@ public final class Options {
       Set<String> takenTypes,
       Set<String> packages,
       Set<String> fills,
+      List<Module> modules,
       Settings settings,
       List<Stack> stacks,
       @Nullable String bom,
@@ -137,6 +140,7 @@ public final class Options {
           takenTypes,
           packages,
           fills,
+          modules,
           settings,
           stacks,
           bom,
@@ -149,6 +153,19 @@ public final class Options {
     /** The version of a language that a version of this framework comes with, if any was read. */
     public Optional<Version> managed(String language, Version version) {
       return Optional.ofNullable(readings.get(version)).map(read -> read.manages().get(language));
+    }
+  }
+
+  /**
+   * A part of a project with a build file of its own.
+   *
+   * @param id name of its folder
+   * @param needs ids of modules before it that its code uses
+   */
+  public record Module(String id, List<String> needs) {
+    /** Copies its list. */
+    public Module {
+      needs = List.copyOf(needs);
     }
   }
 

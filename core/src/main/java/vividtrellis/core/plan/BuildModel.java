@@ -5,11 +5,15 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Contribution.Scope;
+import vividtrellis.core.catalog.Options.Module;
 
 /**
  * A build, whatever system will run it.
  *
  * @param system id of the build system: which form it is written in
+ * @param module its folder; empty for the only build of a project, or the one above all modules
+ * @param modules those below it; none for a module, or where there are none
+ * @param siblings the modules that its code uses
  * @param about coordinates and texts in the order in which they are written
  * @param properties named values, in the order in which they are written
  * @param boms lists of versions that dependencies without one take theirs from
@@ -22,6 +26,9 @@ import vividtrellis.core.catalog.Contribution.Scope;
  */
 public record BuildModel(
     String system,
+    String module,
+    List<String> modules,
+    List<Sibling> siblings,
     Optional<Dependency> parent,
     List<Property> about,
     List<Property> properties,
@@ -33,8 +40,88 @@ public record BuildModel(
     Map<Scope, String> configurations,
     Optional<Property> mirror) {
 
+  /** Of a project with modules what stands above them: it has no code of its own. */
+  BuildModel above(List<String> all) {
+    return new BuildModel(
+        system,
+        "",
+        all,
+        List.of(),
+        parent,
+        about,
+        properties,
+        boms,
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        Map.of(),
+        mirror);
+  }
+
+  /**
+   * The same as a module.
+   *
+   * @param whole the build of all modules together
+   * @param last whether it is the one that is run, and packed as was picked
+   * @param split why there are modules
+   */
+  BuildModel below(BuildModel whole, Module own, boolean last, Cause split) {
+    Dependency above =
+        new Dependency(
+            whole.text("groupId"),
+            whole.text("artifactId"),
+            Optional.of(whole.text("version")),
+            Optional.empty(),
+            Optional.empty(),
+            Scope.COMPILE,
+            0,
+            List.of(),
+            split);
+    List<Property> named =
+        whole.about().stream()
+            .filter(each -> last || !each.name().equals("packaging"))
+            .map(each -> each.of(own.id()))
+            .toList();
+    return new BuildModel(
+        system,
+        own.id(),
+        List.of(),
+        own.needs().stream().map(each -> new Sibling(each, split)).toList(),
+        Optional.of(above),
+        named,
+        whole.properties(),
+        whole.boms(),
+        dependencies,
+        sources,
+        plugins,
+        script,
+        configurations,
+        Optional.empty());
+  }
+
+  private String text(String name) {
+    return about.stream()
+        .filter(each -> each.name().equals(name))
+        .map(Property::value)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** Another module of the same project. */
+  public record Sibling(String module, Cause cause) {}
+
   /** A named value. */
-  public record Property(String name, String value, Cause cause) {}
+  public record Property(String name, String value, Cause cause) {
+    /** The same for a module: what is named after the project is named after both. */
+    Property of(String module) {
+      return switch (name) {
+        case "artifactId" -> new Property(name, value + "-" + module, cause);
+        case "name" -> new Property(name, value + " " + module, cause);
+        default -> this;
+      };
+    }
+  }
 
   /**
    * An artifact that the project depends on.

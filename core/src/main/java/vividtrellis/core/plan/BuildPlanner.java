@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Contribution.Artifact;
+import vividtrellis.core.catalog.Options.Module;
 import vividtrellis.core.plan.BuildModel.Dependency;
 import vividtrellis.core.plan.BuildModel.Exclusion;
 import vividtrellis.core.plan.BuildModel.Plugin;
@@ -40,11 +41,32 @@ final class BuildPlanner {
     this.context = context;
   }
 
-  static BuildModel plan(
+  /** The builds of a project: one, or one above those of its modules. */
+  static List<BuildModel> plan(
+      Contributions picked, List<Contributed> contributions, TemplateContext context) {
+    BuildModel whole = of(picked, contributions, context).model();
+    List<Module> modules = picked.modules();
+    if (modules.isEmpty()) {
+      return List.of(whole);
+    }
+    List<BuildModel> builds = new ArrayList<>();
+    builds.add(whole.above(modules.stream().map(Module::id).toList()));
+    for (Module module : modules) {
+      List<Contributed> own =
+          contributions.stream()
+              .filter(each -> each.everywhere() || picked.moduleOf(each.what()).equals(module.id()))
+              .toList();
+      boolean last = module.equals(modules.get(modules.size() - 1));
+      builds.add(of(picked, own, context).model().below(whole, module, last, picked.split()));
+    }
+    return List.copyOf(builds);
+  }
+
+  private static BuildPlanner of(
       Contributions picked, List<Contributed> contributions, TemplateContext context) {
     BuildPlanner planner = new BuildPlanner(picked, context);
     contributions.forEach(each -> planner.contribute(each.what(), each.cause()));
-    return planner.model();
+    return planner;
   }
 
   private BuildModel model() {
@@ -53,6 +75,9 @@ final class BuildPlanner {
     sorted.sort(Comparator.comparing(Dependency::scope).thenComparing(Dependency::place));
     return new BuildModel(
         picked.selection().build(),
+        "",
+        List.of(),
+        List.of(),
         parent,
         about(),
         List.copyOf(properties.values()),

@@ -11,7 +11,10 @@ import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.BuildSystem;
 import vividtrellis.core.catalog.Options.Framework;
+import vividtrellis.core.catalog.Options.Language;
+import vividtrellis.core.catalog.Options.Module;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
@@ -62,12 +65,37 @@ final class Contributions {
     return edition.framework(selection.framework());
   }
 
+  /** The modules of the project; none where it is one whole. */
+  List<Module> modules() {
+    return framework().map(Framework::modules).orElse(List.of());
+  }
+
+  /** The module that a binding goes into; empty where there are none. */
+  String moduleOf(Contribution what) {
+    List<Module> all = modules();
+    String named = what.module();
+    return all.isEmpty() ? "" : named == null ? all.get(all.size() - 1).id() : named;
+  }
+
+  /** Where a file of a binding lies: code in its module, all else at the root unless it says so. */
+  String path(Contribution what, String path) {
+    String module = moduleOf(what);
+    boolean inside = !module.isEmpty() && (what.module() != null || path.startsWith("src/"));
+    return inside ? module + "/" + path : path;
+  }
+
+  /** Why a project has modules. */
+  Cause split() {
+    return of(edition.frameworks(), selection.framework(), Key.FRAMEWORK.pointer());
+  }
+
   /**
    * Something that an option puts into the project, since all its conditions hold.
    *
    * @param label what readers know it by
+   * @param everywhere whether every module is built with it: what the build and the languages bring
    */
-  record Contributed(Contribution what, Cause cause, String label) {}
+  record Contributed(Contribution what, Cause cause, String label, boolean everywhere) {}
 
   /** All contributions, in the order of the picks. */
   List<Contributed> inOrder() {
@@ -102,7 +130,10 @@ final class Contributions {
                 if (selection.holdsAll(binding.when())) {
                   Cause own = with(cause, binding.when());
                   boolean dueTo = isDueToFramework(option, binding);
-                  all.add(new Contributed(binding, dueTo ? framework(own) : own, own.because()));
+                  boolean everywhere = option instanceof BuildSystem || option instanceof Language;
+                  all.add(
+                      new Contributed(
+                          binding, dueTo ? framework(own) : own, own.because(), everywhere));
                 }
               }
             });

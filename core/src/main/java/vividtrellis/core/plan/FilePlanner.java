@@ -3,6 +3,7 @@ package vividtrellis.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Contribution.FilePart;
 import vividtrellis.core.document.Escaping;
 import vividtrellis.core.plan.Contributions.Contributed;
@@ -11,28 +12,30 @@ import vividtrellis.core.plan.ProjectPlan.Part;
 /** Gathers the files that are made from templates. */
 final class FilePlanner {
 
+  private final Contributions picked;
   private final TemplateContext context;
   private final List<Part> parts = new ArrayList<>();
 
-  private FilePlanner(TemplateContext context) {
+  private FilePlanner(Contributions picked, TemplateContext context) {
+    this.picked = picked;
     this.context = context;
   }
 
   static List<Part> plan(
       Contributions picked, List<Contributed> contributions, TemplateContext context) {
-    FilePlanner planner = new FilePlanner(context);
+    FilePlanner planner = new FilePlanner(picked, context);
     for (Contributed each : contributions) {
       for (FilePart part : each.what().files()) {
         if (picked.holdsAll(part.when())) {
-          planner.add(part, picked.with(each.cause(), part.when()));
+          planner.add(each.what(), part, picked.with(each.cause(), part.when()));
         }
       }
     }
     return planner.parts;
   }
 
-  private void add(FilePart part, Cause cause) {
-    String path = context.value(part.path()).text();
+  private void add(Contribution what, FilePart part, Cause cause) {
+    String path = picked.path(what, context.value(part.path()).text());
     Optional<Part> first = parts.stream().filter(p -> p.path().equals(path)).findFirst();
     String role = part.role() == null ? first.map(Part::role).orElse("yours") : part.role();
     String purpose =

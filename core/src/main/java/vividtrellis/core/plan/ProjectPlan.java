@@ -9,6 +9,7 @@ import vividtrellis.core.document.Escaping;
  *
  * @param root name of its one top directory
  * @param context what templates are filled with
+ * @param builds one, or one above those of the modules
  * @param settings those of each file, in the order of their causes
  * @param settingsFormat yaml or properties
  * @param documents files written from a tree rather than from a template
@@ -18,7 +19,7 @@ import vividtrellis.core.document.Escaping;
 public record ProjectPlan(
     String root,
     TemplateContext context,
-    BuildModel build,
+    List<BuildModel> builds,
     List<SettingsFile> settings,
     String settingsFormat,
     List<TreeDocument> documents,

@@ -36,7 +36,7 @@ public final class ProjectPlanner {
         brief.require(Key.NAME),
         context,
         BuildPlanner.plan(picked, contributions, context),
-        SettingsPlanner.plan(form, contributions, context),
+        SettingsPlanner.plan(picked, form, contributions, context),
         brief.require(Key.FORMAT),
         ServicePlanner.plan(picked, contributions, context),
         FilePlanner.plan(picked, contributions, context),

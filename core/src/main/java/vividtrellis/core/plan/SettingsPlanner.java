@@ -14,34 +14,40 @@ import vividtrellis.core.plan.TemplateContext.Filled;
 /** Gathers the settings, file by file, as the framework wants them. */
 final class SettingsPlanner {
 
+  private final Contributions picked;
   private final Settings form;
   private final TemplateContext context;
   private final Map<String, SettingsFile> files = new LinkedHashMap<>();
 
-  private SettingsPlanner(Settings form, TemplateContext context) {
+  private SettingsPlanner(Contributions picked, Settings form, TemplateContext context) {
+    this.picked = picked;
     this.form = form;
     this.context = context;
   }
 
   static List<SettingsFile> plan(
-      Settings form, List<Contributed> contributions, TemplateContext context) {
-    SettingsPlanner planner = new SettingsPlanner(form, context);
+      Contributions picked,
+      Settings form,
+      List<Contributed> contributions,
+      TemplateContext context) {
+    SettingsPlanner planner = new SettingsPlanner(picked, form, context);
     for (Profile profile : form.profiles()) {
       for (Contributed each : contributions) {
         each.what()
             .settings()
             .getOrDefault(profile.id(), Map.of())
-            .forEach((key, value) -> planner.add(profile, key, value, each.cause()));
+            .forEach((key, value) -> planner.add(each, profile, key, value));
       }
     }
     return List.copyOf(planner.files.values());
   }
 
-  private void add(Profile profile, String key, String value, Cause cause) {
+  private void add(Contributed each, Profile profile, String key, String value) {
+    Cause cause = each.cause();
     List<Setting> there =
         files
             .computeIfAbsent(
-                context.value(profile.path()).text(),
+                picked.path(each.what(), context.value(profile.path()).text()),
                 path -> new SettingsFile(path, profile.purpose(), new ArrayList<>()))
             .settings();
     Setting setting = setting(profile, context.value(key), context.value(value), cause);

@@ -34,22 +34,19 @@ final class GradleWriter {
   private final boolean kotlin;
   private final VersionCatalog catalog;
 
-  private GradleWriter(BuildModel build) {
+  /**
+   * Of one build.
+   *
+   * @param catalog the versions of all builds of the project
+   */
+  GradleWriter(BuildModel build, VersionCatalog catalog) {
     this.build = build;
     this.kotlin = build.system().equals("gradle-kotlin");
-    this.catalog = new VersionCatalog(build);
-  }
-
-  static GradleWriter of(BuildModel build) {
-    return new GradleWriter(build);
+    this.catalog = catalog;
   }
 
   String fileName(String script) {
     return script + (kotlin ? ".gradle.kts" : ".gradle");
-  }
-
-  TracedText versions() {
-    return catalog.text();
   }
 
   TracedText settings() {
@@ -67,6 +64,9 @@ final class GradleWriter {
     script.blank(FORM);
     Property name = about("artifactId");
     script.line("rootProject.name = " + script.quoted(name.value()), name.cause());
+    for (String module : build.modules()) {
+      script.line(script.statement("include", script.quoted(module)), FORM);
+    }
     return script.text();
   }
 
@@ -175,7 +175,7 @@ final class GradleWriter {
   }
 
   private void dependencies(Script script) {
-    if (build.dependencies().isEmpty()) {
+    if (build.dependencies().isEmpty() && build.siblings().isEmpty()) {
       return;
     }
     script.blank(FORM);
@@ -183,6 +183,10 @@ final class GradleWriter {
     for (Dependency bom : build.boms()) {
       String platform = "platform(" + catalog.library(bom.artifact()) + ")";
       script.line(script.statement("implementation", platform), bom.cause());
+    }
+    for (BuildModel.Sibling sibling : build.siblings()) {
+      String project = "project(" + script.quoted(":" + sibling.module()) + ")";
+      script.line(script.statement("implementation", project), sibling.cause());
     }
     build.dependencies().forEach(each -> dependency(script, each));
     script.close(FORM);

@@ -11,6 +11,7 @@ import vividtrellis.core.plan.BuildModel.Dependency;
 import vividtrellis.core.plan.BuildModel.Exclusion;
 import vividtrellis.core.plan.BuildModel.Plugin;
 import vividtrellis.core.plan.BuildModel.Property;
+import vividtrellis.core.plan.BuildModel.Sibling;
 import vividtrellis.core.plan.BuildPart;
 import vividtrellis.core.plan.BuildPart.Branch;
 import vividtrellis.core.plan.BuildPart.Leaf;
@@ -53,14 +54,18 @@ final class MavenWriter {
     out.line("    <modelVersion>4.0.0</modelVersion>", FORM);
     build.parent().ifPresent(this::parent);
     out.line("", FORM);
-    build.about().forEach(this::about);
+    build.about().stream().filter(this::isOwn).forEach(this::about);
+    modules();
     properties();
-    boms();
+    if (build.module().isEmpty()) {
+      boms();
+    }
     List<Dependency> dependencies =
         build.dependencies().stream().filter(each -> each.scope() != Scope.PROCESSOR).toList();
-    if (!dependencies.isEmpty()) {
+    if (!dependencies.isEmpty() || !build.siblings().isEmpty()) {
       out.line("", FORM);
       out.line("    <dependencies>", FORM);
+      build.siblings().forEach(this::sibling);
       dependencies.forEach(each -> dependency(2, each));
       out.line("    </dependencies>", FORM);
     }
@@ -76,15 +81,45 @@ final class MavenWriter {
     element(2, "groupId", parent.group(), cause);
     element(2, "artifactId", parent.artifact(), cause);
     element(2, "version", parent.version().orElseThrow(), cause);
-    out.line("        <relativePath/>", cause);
+    if (build.module().isEmpty()) {
+      out.line("        <relativePath/>", cause);
+    }
     out.line("    </parent>", cause);
+  }
+
+  /** A module has the rest from above. */
+  private boolean isOwn(Property property) {
+    return build.module().isEmpty()
+        || List.of("artifactId", "packaging", "name").contains(property.name());
+  }
+
+  private void modules() {
+    if (build.modules().isEmpty()) {
+      return;
+    }
+    out.line("", FORM);
+    out.line("    <modules>", FORM);
+    build.modules().forEach(module -> element(2, "module", module, FORM));
+    out.line("    </modules>", FORM);
+  }
+
+  private void sibling(Sibling sibling) {
+    Cause cause = sibling.cause();
+    Dependency above = build.parent().orElseThrow();
+    out.line(indent(2) + "<dependency>", cause);
+    element(3, "groupId", above.group(), cause);
+    element(3, "artifactId", above.artifact() + "-" + sibling.module(), cause);
+    element(3, "version", "${project.version}", cause);
+    out.line(indent(2) + "</dependency>", cause);
   }
 
   private void about(Property property) {
     Cause cause = property.cause();
     switch (property.name()) {
       case "packaging" -> {
-        if (!property.value().equals("jar")) {
+        if (!build.modules().isEmpty()) {
+          element(1, "packaging", "pom", FORM);
+        } else if (!property.value().equals("jar")) {
           element(1, "packaging", property.value(), cause);
         }
       }
@@ -106,7 +141,7 @@ final class MavenWriter {
   }
 
   private void properties() {
-    List<Property> all = new ArrayList<>(build.properties());
+    List<Property> all = new ArrayList<>(build.module().isEmpty() ? build.properties() : List.of());
     all.addAll(SharedVersions.named(versions));
     if (!all.isEmpty()) {
       Cause cause = all.get(0).cause();

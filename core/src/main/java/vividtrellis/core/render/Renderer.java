@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import vividtrellis.core.plan.BuildModel;
 import vividtrellis.core.plan.Cause;
 import vividtrellis.core.plan.ProjectPlan;
 import vividtrellis.core.plan.ProjectPlan.Part;
@@ -38,22 +39,39 @@ public final class Renderer {
   }
 
   private void build() {
-    if (plan.build().system().equals("maven")) {
-      add("pom.xml", MavenWriter.write(plan.build()), "644", "What Maven builds, and with what");
+    List<BuildModel> builds = plan.builds();
+    BuildModel top = builds.get(0);
+    if (top.system().equals("maven")) {
+      for (BuildModel build : builds) {
+        String purpose = "What Maven builds, and with what";
+        add(folder(build) + "pom.xml", MavenWriter.write(build), "644", purpose);
+      }
       return;
     }
-    GradleWriter gradle = GradleWriter.of(plan.build());
+    VersionCatalog versions = new VersionCatalog(builds);
+    GradleWriter gradle = new GradleWriter(top, versions);
     add(
         gradle.fileName("settings"),
         gradle.settings(),
         "644",
         "The name of the project, and where its libraries come from");
-    add(gradle.fileName("build"), gradle.build(), "644", "What Gradle builds, and with what");
+    for (BuildModel build : top.modules().isEmpty() ? builds : builds.subList(1, builds.size())) {
+      GradleWriter module = new GradleWriter(build, versions);
+      add(
+          folder(build) + module.fileName("build"),
+          module.build(),
+          "644",
+          "What Gradle builds, and with what");
+    }
     add(
         "gradle/libs.versions.toml",
-        gradle.versions(),
+        versions.text(),
         "644",
         "Every version that the build names, in one place");
+  }
+
+  private static String folder(BuildModel build) {
+    return build.module().isEmpty() ? "" : build.module() + "/";
   }
 
   private void settings(SettingsFile file) {

@@ -30,20 +30,24 @@ final class VersionCatalog {
   private final List<Entry> entries = new ArrayList<>();
   private final Map<String, String> keys = new LinkedHashMap<>();
 
-  VersionCatalog(BuildModel build) {
-    for (Plugin plugin : build.plugins()) {
-      if (plugin.version() != null) {
-        String alias = plugin.alias() == null ? plugin.id() : String.valueOf(plugin.alias());
-        entries.add(
-            new Entry(alias, plugin.id(), String.valueOf(plugin.version()), true, plugin.cause()));
-      }
-    }
-    build.boms().forEach(this::library);
-    build.dependencies().forEach(this::library);
+  /** What all builds of a project name. */
+  VersionCatalog(List<BuildModel> builds) {
+    builds.forEach(build -> build.plugins().forEach(this::plugin));
+    builds.forEach(build -> build.boms().forEach(this::library));
+    builds.forEach(build -> build.dependencies().forEach(this::library));
     Map<String, List<String>> aliases = new LinkedHashMap<>();
     entries.forEach(
         each -> aliases.computeIfAbsent(each.family(), key -> new ArrayList<>()).add(each.alias()));
     aliases.forEach((family, names) -> keys.put(family, common(names)));
+  }
+
+  private void plugin(Plugin plugin) {
+    if (plugin.version() != null
+        && entries.stream().noneMatch(each -> each.id().equals(plugin.id()))) {
+      String alias = plugin.alias() == null ? plugin.id() : String.valueOf(plugin.alias());
+      entries.add(
+          new Entry(alias, plugin.id(), String.valueOf(plugin.version()), true, plugin.cause()));
+    }
   }
 
   private void library(Dependency library) {

@@ -24,6 +24,10 @@ class EditionLoaderTest {
         "template: Main.java,   | template: \"{{style}}.kt\", | no template '{{style}}.kt'",
         "starter:driver-b\"]    | starter:driver-z\"]    | names a starter that is not there",
         "kind: clashes          | kind: fights           | 'fights' is no kind",
+        "label: Frame           | label: Frame\\n"
+            + "    modules: [{ id: a, needs: [b] }] | the module 'a' needs [b]",
+        "template: Main.java, purpose: Starts } | template: Main.java, purpose: Starts }\\n"
+            + "        module: pier | the module 'pier', which no framework has",
         "{{entryClass}}.java    | {{entryClass}}.odd     | the format of '{{entryClass}}.odd' is"
             + " not known",
         "one-of: [\"starter:web\"] | one-of: [\"trait:wet\"] | 'wet' is not a trait of anything",

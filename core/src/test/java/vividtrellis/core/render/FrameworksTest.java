@@ -40,6 +40,25 @@ class FrameworksTest {
           summary: Reads one form.
           documentation: https://w.example
           formats: [properties]
+        - id: twin
+          label: Twin
+          summary: Keeps what others may see apart.
+          documentation: https://w.example
+          lines: [{ line: 2.0, standing: supported, source: none, versions: [2.0.0] }]
+          modules:
+            - { id: contract }
+            - { id: desk, needs: [contract] }
+          profiles:
+            - { id: shared, path: "src/main/resources/twin.{{settingsFormat}}", purpose: All settings }
+          bindings:
+            - parent: [{ artifact: "org.twin:parent", version: "{{frameworkVersion}}" }]
+              properties: { java.version: "{{level}}" }
+              artifacts: [{ artifact: "org.twin:desk" }]
+              files: [{ path: "src/main/java/{{entryClass}}.java", template: Main.java, purpose: Starts }]
+            - module: contract
+              artifacts: [{ artifact: "org.twin:contract", version: "2.1" }]
+              settings: { shared: { "contract.open": "yes" } }
+              files: [{ path: "src/main/java/Berth.java", template: Main.java, purpose: What others see }]
         - id: silent
           label: Silent
           summary: Reads no settings.
@@ -283,6 +302,62 @@ class FrameworksTest {
                     2031)
                 .fits())
         .isTrue();
+  }
+
+  @Test
+  void aProjectOfModulesHasABuildForEachAndOneAbove() {
+    FileSet files = files("twin@2.0", "yaml");
+
+    assertThat(files.files())
+        .extracting(GeneratedFile::path)
+        .contains(
+            "pom.xml",
+            "contract/pom.xml",
+            "contract/src/main/java/Berth.java",
+            "contract/src/main/resources/twin.yaml",
+            "desk/pom.xml",
+            "desk/src/main/java/TideBoard.java",
+            "desk/src/main/resources/twin.yaml",
+            "environment.txt");
+    assertThat(file(files, "pom.xml").text())
+        .containsSubsequence(
+            "<artifactId>parent</artifactId>",
+            "<relativePath/>",
+            "<artifactId>tide-board</artifactId>",
+            "<packaging>pom</packaging>",
+            "<module>contract</module>",
+            "<module>desk</module>",
+            "<java.version>")
+        .doesNotContain("<dependencies>");
+    assertThat(file(files, "contract/pom.xml").text())
+        .containsSubsequence(
+            "<parent>",
+            "<groupId>org.example</groupId>",
+            "<artifactId>tide-board</artifactId>",
+            "<version>0.1.0</version>",
+            "</parent>",
+            "<artifactId>tide-board-contract</artifactId>",
+            "<artifactId>contract</artifactId>")
+        .doesNotContain(
+            "relativePath", "java.version", "org.twin</groupId>\n            <artifactId>desk");
+    assertThat(file(files, "desk/pom.xml").text())
+        .containsSubsequence(
+            "<artifactId>tide-board-desk</artifactId>",
+            "<artifactId>tide-board-contract</artifactId>",
+            "<version>${project.version}</version>",
+            "<artifactId>desk</artifactId>");
+    assertThat(file(files, "desk/pom.xml").traces())
+        .anyMatch(trace -> trace.picks().equals(List.of("/framework")));
+
+    FileSet gradle = files("twin@2.0", "yaml", "gradle-kotlin", List.of());
+    assertThat(file(gradle, "settings.gradle.kts").text())
+        .contains("include(\"contract\")", "include(\"desk\")");
+    assertThat(file(gradle, "desk/build.gradle.kts").text())
+        .contains("implementation(project(\":contract\"))", "implementation(\"org.twin:desk\")");
+    assertThat(file(gradle, "contract/build.gradle.kts").text())
+        .contains("implementation(libs.contract)");
+    assertThat(file(gradle, "gradle/libs.versions.toml").text()).contains("org.twin:contract");
+    assertThat(gradle.files()).extracting(GeneratedFile::path).doesNotContain("build.gradle.kts");
   }
 
   @Test

@@ -36,6 +36,9 @@ class MavenWriterTest {
         new Branch("", false, List.of(new Leaf("id", "a", NAME), goals, configuration), NAME);
     return new BuildModel(
         "maven",
+        "",
+        List.of(),
+        List.of(),
         Optional.empty(),
         about,
         List.of(),
