@@ -1,5 +1,6 @@
 package vividtrellis.core.compat;
 
+import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashSet;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.Set;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.compat.Assumptions.Assumption;
+import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Search;
 
@@ -22,12 +24,14 @@ import vividtrellis.core.solver.Search;
  */
 final class Avoidance {
 
+  private final CompiledEdition compiled;
   private final Cautions cautions;
   private final Desk desk;
   private final int first;
   private @Nullable Search search;
 
   Avoidance(CompiledEdition compiled, Desk desk) {
+    this.compiled = compiled;
     this.cautions = compiled.cautions();
     this.desk = desk;
     this.first = cautions.first();
@@ -142,6 +146,41 @@ final class Avoidance {
       all.or(cautions.like(k));
     }
     return all;
+  }
+
+  /**
+   * The same with the settings as its framework has them by default, if nothing speaks against it;
+   * which of all formats is preferred would else be the same for all frameworks.
+   */
+  Model inOwnFormat(Model found, List<Assumption> assumptions) {
+    int format = Axis.FORMAT.number();
+    int own = compiled.formatOf(compiled.value(found, Axis.FRAMEWORK)).orElse(-1);
+    if (own < 0 || own == found.values().get(format)) {
+      return found;
+    }
+    BitSet left = Assumption.left(assumptions)[format];
+    if (left != null && !left.get(own)) {
+      return found;
+    }
+    List<Integer> values = new ArrayList<>(found.values());
+    values.set(format, own);
+    Model other = new Model(List.copyOf(values), found.on());
+    return compiled.problem().isSolution(other.values(), other.on())
+            && idsOf(found).containsAll(idsOf(other))
+        ? other
+        : found;
+  }
+
+  /** Whatever speaks against a solution: its cautions, and the framework that it is with. */
+  Set<String> troubles(Model model) {
+    return troubles(model, compiled.value(model, Axis.FRAMEWORK));
+  }
+
+  /** The same as if it were with another framework: to go to another is no small change. */
+  Set<String> troubles(Model model, Value framework) {
+    Set<String> troubles = idsOf(model);
+    troubles.add("framework " + framework.id());
+    return troubles;
   }
 
   /** The ids of the cautions of a solution. */

@@ -12,7 +12,6 @@ import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.compat.Assumptions.Assumption;
-import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.compat.Conflicts.Conflict;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Search;
@@ -33,8 +32,8 @@ final class CheckSession implements RepairSearch.Judge {
 
   private @Nullable Model found;
 
-  /** What the brief comes to without the picks that do not fit, once that was asked. */
-  private @Nullable Model nearest;
+  /** The picks of the brief while they are at odds, once that was asked. */
+  private @Nullable PicksAtOdds atOdds;
 
   /** The brief, if its names and texts are without fault. */
   private @Nullable Brief named;
@@ -283,85 +282,20 @@ final class CheckSession implements RepairSearch.Judge {
             .isEmpty();
     return hopeless
         ? Optional.empty()
-        : avoidance.filledIn(assumptions.all(), left).map(found -> inOwnFormat(found, assumptions));
-  }
-
-  /**
-   * The same with the settings as its framework has them by default, if nothing speaks against it;
-   * which of all formats is preferred would else be the same for all frameworks.
-   */
-  private Model inOwnFormat(Model found, Assumptions assumptions) {
-    int format = Axis.FORMAT.number();
-    int own = compiled.formatOf(compiled.value(found, Axis.FRAMEWORK)).orElse(-1);
-    if (own < 0 || own == found.values().get(format)) {
-      return found;
-    }
-    BitSet left = Assumption.left(assumptions.all())[format];
-    if (left != null && !left.get(own)) {
-      return found;
-    }
-    List<Integer> values = new ArrayList<>(found.values());
-    values.set(format, own);
-    Model other = new Model(List.copyOf(values), found.on());
-    return compiled.problem().isSolution(other.values(), other.on())
-            && avoidance.idsOf(found).containsAll(avoidance.idsOf(other))
-        ? other
-        : found;
+        : avoidance
+            .filledIn(assumptions.all(), left)
+            .map(found -> avoidance.inOwnFormat(found, assumptions.all()));
   }
 
   /** Whatever speaks against what a brief comes to; it must fit. */
   @Override
   public Set<String> troubles(Brief brief) {
-    return changed(brief).alike().map(this::troubles).orElse(Set.of());
+    return changed(brief).alike().map(avoidance::troubles).orElse(Set.of());
   }
 
   private boolean isOfFirstFramework(Model model) {
     String id = compiled.value(model, Axis.FRAMEWORK).id();
     return compiled.values(Axis.FRAMEWORK).get(0).id().equals(id);
-  }
-
-  private Set<String> troubles(Model model) {
-    Set<String> troubles = avoidance.idsOf(model);
-    // Another framework is another project, so to go there is no small change.
-    troubles.add(framework(compiled.value(model, Axis.FRAMEWORK)));
-    return troubles;
-  }
-
-  private static String framework(Value value) {
-    return "framework " + value.id();
-  }
-
-  /** A version of the framework that is picked, if one is. */
-  private Optional<Value> pinned(Assumptions assumptions) {
-    return assumptions.all().stream()
-        .flatMap(each -> Optional.ofNullable(each.narrowed().get(Axis.FRAMEWORK)).stream())
-        .filter(values -> !values.isEmpty())
-        .map(values -> compiled.values(Axis.FRAMEWORK).get(values.nextSetBit(0)))
-        .findFirst();
-  }
-
-  /** The same for the picks as they stand, also where they are at odds. */
-  Set<String> standingTroubles(Assumptions assumptions) {
-    Model model = found;
-    if (model != null) {
-      return troubles(model);
-    }
-    BitSet on = Assumption.switches(assumptions.all());
-    Model nearby = nearestModel(assumptions);
-    Set<String> troubles = avoidance.idsOf(new Model(nearby.values(), on));
-    // The framework that was asked for is where one is, even if nothing fits there yet.
-    troubles.add(framework(pinned(assumptions).orElse(compiled.value(nearby, Axis.FRAMEWORK))));
-    // What a pick brings with it, it brings into every way out that keeps it.
-    List<Assumption> switches =
-        assumptions.all().stream().filter(assumption -> assumption.which() >= 0).toList();
-    for (Assumption assumption : assumptions.all()) {
-      List<Assumption> alone = new ArrayList<>(switches);
-      if (assumption.which() < 0) {
-        alone.add(assumption);
-      }
-      troubles.addAll(avoidance.idsOf(alone));
-    }
-    return troubles;
   }
 
   private Search fix(List<Assumption> some) {
@@ -370,35 +304,23 @@ final class CheckSession implements RepairSearch.Judge {
     return search;
   }
 
-  /** While picks are at odds: what they come to when the last ones that do not fit are left out. */
-  Selection nearest(Assumptions assumptions) {
-    return compiled.selection(
-        nearestModel(assumptions), assumptions.starters(), assumptions.extras());
+  /** Whatever speaks against the picks as they stand, also where they are at odds. */
+  Set<String> standingTroubles(Assumptions assumptions) {
+    Model model = found;
+    return model == null ? atOdds(assumptions).troubles() : avoidance.troubles(model);
   }
 
-  private Model nearestModel(Assumptions assumptions) {
-    Model known = nearest;
-    if (known != null) {
-      return known;
+  /** While picks are at odds: what they come to when the last ones that do not fit are left out. */
+  Selection nearest(Assumptions assumptions) {
+    return selection(atOdds(assumptions).nearest(), assumptions);
+  }
+
+  private PicksAtOdds atOdds(Assumptions assumptions) {
+    PicksAtOdds known = atOdds;
+    if (known == null) {
+      known = new PicksAtOdds(assumptions.all(), compiled, search, avoidance);
+      atOdds = known;
     }
-    // A pick may need a starter that is picked as well, and stands further down.
-    search.again().only(Assumption.switches(assumptions.all()));
-    List<Assumption> kept = new ArrayList<>();
-    for (Assumption assumption : assumptions.all()) {
-      int mark = search.mark();
-      assumption.fix(search);
-      if (search.solve().isPresent()) {
-        kept.add(assumption);
-      } else {
-        search.undo(mark);
-      }
-    }
-    Model model =
-        avoidance
-            .filledIn(kept, search::left)
-            .orElseThrow(
-                () -> new IllegalStateException("the edition has no project without any pick"));
-    nearest = model;
-    return model;
+    return known;
   }
 }

@@ -50,7 +50,7 @@ public enum Escaping {
       "groovy",
       "kts",
       "gradle"),
-  /** Inside a string in double quotes of YAML, JSON or TOML, or of a service unit. */
+  /** Inside a string in double quotes of YAML, JSON, TOML or HOCON, or of a service unit. */
   YAML(
       Escapers.builder()
           .addEscape('\\', "\\\\")
@@ -61,6 +61,7 @@ public enum Escaping {
       "yaml",
       "json",
       "toml",
+      "conf",
       "service"),
   /**
    * In the text of an HTML page, or of an attribute in double quotes. Braces, dollar signs and
@@ -115,14 +116,6 @@ public enum Escaping {
   PROPERTIES(
       Escapers.builder().addEscape('\\', "\\\\").addEscape('\n', "\\n").addEscape('\r', "\\r"),
       "properties"),
-  /** Inside a string in double quotes of a file whose substitutions stand outside of them. */
-  QUOTED(
-      Escapers.builder()
-          .addEscape('\\', "\\\\")
-          .addEscape('"', "\\\"")
-          .addEscape('\n', "\\n")
-          .addEscape('\r', "\\r"),
-      "conf"),
   /** Inside a literal or a comment of SQL. */
   SQL(Escapers.builder().addEscape('\'', "''").addEscape('\n', " ").addEscape('\r', " "), "sql"),
   /** Inside a string in double quotes of a shell's script. */
