@@ -13,7 +13,7 @@ import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.PickWords;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 
 /**
  * Briefs to build: each two values of line, language with level, build system, packaging, sample

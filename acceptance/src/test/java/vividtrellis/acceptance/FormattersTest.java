@@ -21,7 +21,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 import vividtrellis.core.render.FileSet.GeneratedFile;
 
 /**

@@ -39,7 +39,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Options.Option;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 
 /**
  * {@code gradlew} fetches what its properties name, from a server that does as it should or not.

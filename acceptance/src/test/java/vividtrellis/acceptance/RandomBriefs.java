@@ -16,7 +16,7 @@ import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdict.Finding;
 import vividtrellis.core.compat.Verdict.Severity;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 
 /** Briefs drawn with a seed that the check accepts without any caution but that of age. */
 final class RandomBriefs {

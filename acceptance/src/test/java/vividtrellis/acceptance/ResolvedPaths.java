@@ -18,7 +18,7 @@ import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Contribution.Scope;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 import vividtrellis.core.plan.BuildModel.Dependency;
 import vividtrellis.core.plan.ProjectPlanner;
 

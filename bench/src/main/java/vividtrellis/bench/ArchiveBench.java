@@ -27,7 +27,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 import vividtrellis.core.pack.Archive;
 import vividtrellis.core.pack.Archives;
 import vividtrellis.core.pack.Receipt;

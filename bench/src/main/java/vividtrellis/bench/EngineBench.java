@@ -26,7 +26,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Starter;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 
 /** One round: check with offers, then the lattice, for a brief drawn before. */
 @State(Scope.Benchmark)

@@ -6,7 +6,7 @@ import org.junit.jupiter.api.Test;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 
 /** A measurement that is rarely made is not found broken when it is needed. */
 class SyntheticTest {

@@ -10,7 +10,7 @@ import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
 import vividtrellis.core.catalog.InvalidEdition;
 import vividtrellis.core.catalog.InvalidEdition.Fault;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 
 /**
  * A folder with an edition: the same for who serves it, audits it or tries it out.

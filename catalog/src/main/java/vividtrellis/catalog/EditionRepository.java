@@ -16,7 +16,7 @@ import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.InvalidEdition;
 import vividtrellis.core.catalog.Reach;
 import vividtrellis.core.catalog.ReachReader;
-import vividtrellis.core.compat.Editions;
+import vividtrellis.core.compat.judging.Editions;
 
 /**
  * All editions that can be served: the shipped one, and those in the folders below one that the

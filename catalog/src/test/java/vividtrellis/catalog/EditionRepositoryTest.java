@@ -14,7 +14,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.InvalidEdition;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 import vividtrellis.core.pack.Receipt;
 
 class EditionRepositoryTest {

@@ -27,7 +27,7 @@ import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;

@@ -23,7 +23,7 @@ import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdict.Finding;
 import vividtrellis.core.compat.Verdict.Remedy;
 import vividtrellis.core.compat.Verdict.Severity;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 
 /** What the shipped edition says of picks that people make, through the door of the engine. */
 class ShippedVerdictsTest {

@@ -2,11 +2,15 @@ package vividtrellis.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.dependencies.SliceAssignment;
+import com.tngtech.archunit.library.dependencies.SliceIdentifier;
 
 @AnalyzeClasses(packages = "vividtrellis.core", importOptions = DoNotIncludeTests.class)
 class RoomsTest {
@@ -26,7 +30,7 @@ class RoomsTest {
           .layer("solver")
           .definedBy("..core.solver")
           .layer("compat")
-          .definedBy("..core.compat")
+          .definedBy("..core.compat..")
           .layer("plan")
           .definedBy("..core.plan")
           .layer("render")
@@ -53,6 +57,62 @@ class RoomsTest {
           .mayOnlyBeAccessedByLayers("compat", "plan", "render")
           .whereLayer("version")
           .mayOnlyBeAccessedByLayers("catalog", "compat", "plan");
+
+  @ArchTest
+  static final ArchRule whatJudgesIsJoinedOneWay =
+      layeredArchitecture()
+          .consideringOnlyDependenciesInLayers()
+          .layer("answers")
+          .definedBy("..core.compat")
+          .layer("finding")
+          .definedBy("..compat.finding")
+          .layer("rules")
+          .definedBy("..compat.rules")
+          .layer("encoding")
+          .definedBy("..compat.encoding")
+          .layer("feasibility")
+          .definedBy("..compat.feasibility")
+          .layer("repair")
+          .definedBy("..compat.repair")
+          .layer("lattice")
+          .definedBy("..compat.lattice")
+          .layer("judging")
+          .definedBy("..compat.judging")
+          .whereLayer("answers")
+          .mayNotAccessAnyLayer()
+          .whereLayer("finding")
+          .mayOnlyAccessLayers("answers")
+          .whereLayer("rules")
+          .mayOnlyAccessLayers("answers", "finding")
+          .whereLayer("encoding")
+          .mayOnlyAccessLayers("answers", "finding", "rules")
+          .whereLayer("feasibility")
+          .mayOnlyAccessLayers("answers", "finding", "encoding")
+          .whereLayer("repair")
+          .mayOnlyAccessLayers("answers", "finding", "encoding", "feasibility")
+          .whereLayer("lattice")
+          .mayOnlyAccessLayers("answers", "finding", "encoding", "feasibility")
+          .whereLayer("judging")
+          .mayNotBeAccessedByAnyLayer();
+
+  /** In what order a reader can take the classes: each after those that it needs. */
+  @ArchTest
+  static final ArchRule noClassesNeedEachOther =
+      slices()
+          .assignedFrom(
+              new SliceAssignment() {
+                @Override
+                public SliceIdentifier getIdentifierOf(JavaClass type) {
+                  return SliceIdentifier.of(type.getName().replaceFirst("\\$.*", ""));
+                }
+
+                @Override
+                public String getDescription() {
+                  return "files";
+                }
+              })
+          .should()
+          .beFreeOfCycles();
 
   @ArchTest
   static final ArchRule noInterfacesToTheOutside =

@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import vividtrellis.catalog.EditionRepository;
-import vividtrellis.core.compat.Editions;
+import vividtrellis.core.compat.judging.Editions;
 
 /**
  * The editions that are served now: the shipped one and those of a folder, which is looked at again

@@ -8,7 +8,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import vividtrellis.core.compat.Editions;
+import vividtrellis.core.compat.judging.Editions;
 
 /** A folder with an edition that somebody is writing. */
 class ServedEditionsTest {

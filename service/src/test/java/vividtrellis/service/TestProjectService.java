@@ -3,7 +3,7 @@ package vividtrellis.service;
 import java.time.Clock;
 import java.util.List;
 import vividtrellis.catalog.ShippedEdition;
-import vividtrellis.core.compat.Editions;
+import vividtrellis.core.compat.judging.Editions;
 import vividtrellis.core.pack.Archives;
 
 /** The service over the shipped edition, with a clock of the test's own. */

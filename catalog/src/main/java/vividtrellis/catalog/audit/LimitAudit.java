@@ -28,7 +28,7 @@ import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Probe;
 import vividtrellis.core.catalog.Options.Readings;
 import vividtrellis.core.catalog.Options.Reads;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionedId;
 

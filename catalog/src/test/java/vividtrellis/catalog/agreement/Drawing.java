@@ -10,7 +10,7 @@ import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 import vividtrellis.core.pack.Receipt;
 import vividtrellis.core.plan.ProjectPlanner;
 import vividtrellis.core.render.FileSet;

@@ -14,7 +14,7 @@ import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 import vividtrellis.core.plan.ProjectPlanner;
 import vividtrellis.core.render.FileSet.GeneratedFile;
 import vividtrellis.core.render.Renderer;

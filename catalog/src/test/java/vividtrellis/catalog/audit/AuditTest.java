@@ -34,7 +34,7 @@ import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;

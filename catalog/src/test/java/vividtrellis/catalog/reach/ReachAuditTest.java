@@ -37,7 +37,7 @@ import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdict.Finding;
 import vividtrellis.core.compat.Verdict.Remedy;
 import vividtrellis.core.compat.Verdict.Severity;
-import vividtrellis.core.compat.Verdicts;
+import vividtrellis.core.compat.judging.Verdicts;
 import vividtrellis.core.version.Version;
 
 class ReachAuditTest {

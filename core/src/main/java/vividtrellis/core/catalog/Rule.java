@@ -25,15 +25,30 @@ public sealed interface Rule {
     return true;
   }
 
+  /** Of which terms one must hold once all of {@code when} does; empty for those that clash. */
+  default List<Term> remaining() {
+    return List.of();
+  }
+
   /** One of the terms must hold, else it does not build or start. The first is the best remedy. */
   record Needs(
       String id, List<Term> when, List<Term> oneOf, Saying because, List<Evidence> evidence)
-      implements Rule {}
+      implements Rule {
+    @Override
+    public List<Term> remaining() {
+      return oneOf;
+    }
+  }
 
   /** One of the terms should hold; without it the pick is of little use. */
   record Wants(
       String id, List<Term> when, List<Term> oneOf, Saying because, List<Evidence> evidence)
       implements Rule {
+    @Override
+    public List<Term> remaining() {
+      return oneOf;
+    }
+
     @Override
     public boolean blocks() {
       return false;
@@ -42,7 +57,12 @@ public sealed interface Rule {
 
   /** The versions of another pick must lie in a range. */
   record Range(String id, List<Term> when, Term within, Saying because, List<Evidence> evidence)
-      implements Rule {}
+      implements Rule {
+    @Override
+    public List<Term> remaining() {
+      return List.of(within);
+    }
+  }
 
   /** The terms of {@code when} cannot hold together. */
   record Clashes(String id, List<Term> when, Saying because, List<Evidence> evidence)

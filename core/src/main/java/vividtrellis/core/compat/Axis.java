@@ -22,7 +22,7 @@ import vividtrellis.core.version.VersionedId;
  * versions that meet in one project are axes of their own: the language's version, the Java level,
  * the JDK, the framework's version, the build system's.
  */
-enum Axis {
+public enum Axis {
   FRAMEWORK(0, Key.FRAMEWORK),
   LANGUAGE(1, Key.LANGUAGE),
   JVM(2, Key.JVM),
@@ -35,7 +35,7 @@ enum Axis {
   FORMAT(9, Key.FORMAT);
 
   /** No second language. */
-  static final String NONE = "none";
+  public static final String NONE = "none";
 
   private final int number;
   private final Key key;
@@ -46,12 +46,12 @@ enum Axis {
   }
 
   /** Of its choice in a problem; they count up from 0 in the order above. */
-  int number() {
+  public int number() {
     return number;
   }
 
   /** The pick in a brief. */
-  Key key() {
+  public Key key() {
     return key;
   }
 
@@ -61,14 +61,14 @@ enum Axis {
    * @param id of the option; a Java level is its own id
    * @param version {@code null} where the option has none of its own
    */
-  record Value(String id, @Nullable Version version) {
+  public record Value(String id, @Nullable Version version) {
     /** As a completed brief has it. */
-    String word() {
+    public String word() {
       return version == null || version.text().equals(id) ? id : VersionedId.word(id, version);
     }
 
     /** The version, of a value that is known to have one. */
-    Version required() {
+    public Version required() {
       if (version == null) {
         throw new IllegalStateException(id + " has no version");
       }
@@ -77,7 +77,7 @@ enum Axis {
   }
 
   /** Its values in an edition, most preferred first. */
-  List<Value> values(Edition edition) {
+  public List<Value> values(Edition edition) {
     return switch (this) {
       case FRAMEWORK -> frameworks(edition);
       case LANGUAGE -> languages(edition.languages());

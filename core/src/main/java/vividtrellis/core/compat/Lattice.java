@@ -97,6 +97,6 @@ public record Lattice(
    * @param lines framework lines, as words of a brief
    */
   public record Price(List<String> starters, List<String> lines) {
-    static final Price NONE = new Price(List.of(), List.of());
+    public static final Price NONE = new Price(List.of(), List.of());
   }
 }

@@ -2,9 +2,11 @@ package vividtrellis.core.compat;
 
 import java.util.Collections;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionedId;
@@ -95,6 +97,15 @@ public record Selection(
       }
     }
     return true;
+  }
+
+  /** Whether it breaks a rule: all that the rule asks about holds, and none of what must then. */
+  public boolean breaks(Rule rule) {
+    if (!holdsAll(rule.when())) {
+      return false;
+    }
+    List<Term> remaining = rule.remaining();
+    return remaining.stream().noneMatch(this::holds);
   }
 
   private boolean isAlongside(Term term) {

@@ -33,7 +33,7 @@ public record SuitableJdks(Version lowest, @Nullable Version below, List<Version
    * @param selection one that fits
    * @param rules of the edition that look at the JDK
    */
-  static SuitableJdks of(Selection selection, Edition edition, List<Rule> rules) {
+  public static SuitableJdks of(Selection selection, Edition edition, List<Rule> rules) {
     int highest = edition.levels().stream().mapToInt(Level::level).max().orElse(0);
     Version below = null;
     List<Version> tested = new ArrayList<>(List.of(selection.jdk()));
@@ -57,7 +57,7 @@ public record SuitableJdks(Version lowest, @Nullable Version below, List<Version
   }
 
   private static List<Rule> broken(List<Rule> rules, Selection selection) {
-    return rules.stream().filter(rule -> Rules.broken(rule, selection)).toList();
+    return rules.stream().filter(rule -> selection.breaks(rule)).toList();
   }
 
   /** Whether what a rule asks, apart from the JDK, is so. */
@@ -76,8 +76,8 @@ public record SuitableJdks(Version lowest, @Nullable Version below, List<Version
   }
 
   /** Whether a rule looks at the JDK. */
-  static boolean concern(Rule rule) {
-    return looksAtJdk(rule.when()) || looksAtJdk(Rules.remaining(rule));
+  public static boolean concern(Rule rule) {
+    return looksAtJdk(rule.when()) || looksAtJdk(rule.remaining());
   }
 
   private static boolean looksAtJdk(List<Term> terms) {

@@ -119,7 +119,7 @@ public record Verdict(
   }
 
   /** Several sayings as one text for people. */
-  static String text(List<Saying> says) {
+  public static String text(List<Saying> says) {
     return says.stream().map(Saying::text).collect(Collectors.joining(" "));
   }
 

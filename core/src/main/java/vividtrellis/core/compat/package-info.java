@@ -1,11 +1,11 @@
 /**
- * Whether picks fit: rules, findings with reasons and ways out, the filling in of what was not
- * picked, offers and the lattice.
+ * What an answer consists of: the verdict with its findings and offers, the lattice, what was
+ * selected. These are values that other rooms may hold; how they come about may not be in here.
  *
- * <p>The doors are {@link vividtrellis.core.compat.Verdicts} for one edition and {@link
- * vividtrellis.core.compat.Editions} for several. Searching is left to the room {@code solver}, for
- * which {@code CompiledEdition} turns an edition into numbers. Sentences come from {@code
- * sentences.properties} or from the catalog; no sentence is written in code, none is ever compared.
+ * <p>The rooms below build on each other in this order: {@code finding} what is told, {@code rules}
+ * what is asked of a selection, {@code encoding} the same as numbers for the solver, {@code
+ * feasibility} what can still be had, {@code repair} and {@code lattice}, and {@code judging},
+ * whose {@link vividtrellis.core.compat.judging.Verdicts} is the door for everybody else.
  */
 @NullMarked
 package vividtrellis.core.compat;

@@ -15,7 +15,7 @@ public final class Documents {
   public static final int LARGEST = 64 * 1024;
 
   /** The most levels of lists and mappings a document may have. */
-  public static final int DEEPEST = 24;
+  public static final int DEEPEST = Bounds.DEEPEST;
 
   /** The two notations that carry the same tree. */
   public enum Notation {
@@ -53,23 +53,6 @@ public final class Documents {
    */
   public static Node readTrusted(String text, Notation notation) {
     return notation == Notation.JSON ? JsonTree.read(text) : YamlTree.read(text);
-  }
-
-  /** Half a surrogate pair, escaped in the document, is no text that could be answered with. */
-  static String whole(String text, Position at) {
-    for (int i = 0; i < text.length(); i++) {
-      char c = text.charAt(i);
-      if (Character.isHighSurrogate(c)
-          && i + 1 < text.length()
-          && Character.isLowSurrogate(text.charAt(i + 1))) {
-        i++;
-      } else if (Character.isSurrogate(c)) {
-        throw UnreadableDocument.whole(
-            "%s: half a character is written here (\\u%04X).".formatted(at, (int) c),
-            "Write both halves, or leave it out.");
-      }
-    }
-    return text;
   }
 
   /** Writes a tree; the texts named in {@link TreeWriter} as whole numbers come out unquoted. */

@@ -50,15 +50,15 @@ final class JsonTree {
 
   private static Node node(JsonParser parser, int depth) {
     Position at = at(parser);
-    if (depth > Documents.DEEPEST) {
+    if (depth > Bounds.DEEPEST) {
       throw UnreadableDocument.whole(
-          "%s is nested deeper than %d levels.".formatted(at, Documents.DEEPEST), null);
+          "%s is nested deeper than %d levels.".formatted(at, Bounds.DEEPEST), null);
     }
     switch (parser.currentToken()) {
       case START_OBJECT -> {
         Map<String, Node> values = new LinkedHashMap<>();
         while (parser.nextToken() != JsonToken.END_OBJECT) {
-          String key = Documents.whole(parser.currentName(), at(parser));
+          String key = Bounds.whole(parser.currentName(), at(parser));
           parser.nextToken();
           values.put(key, node(parser, depth + 1));
         }
@@ -75,7 +75,7 @@ final class JsonTree {
         return new Node.Scalar(null, at);
       }
       default -> {
-        return new Node.Scalar(Documents.whole(parser.getString(), at), at);
+        return new Node.Scalar(Bounds.whole(parser.getString(), at), at);
       }
     }
   }

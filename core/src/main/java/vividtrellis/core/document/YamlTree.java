@@ -75,14 +75,14 @@ final class YamlTree {
 
   private Node node(Event event, int depth) {
     Position at = position(event);
-    if (depth > Documents.DEEPEST) {
+    if (depth > Bounds.DEEPEST) {
       throw UnreadableDocument.whole(
-          "%s is nested deeper than %d levels.".formatted(at, Documents.DEEPEST), null);
+          "%s is nested deeper than %d levels.".formatted(at, Bounds.DEEPEST), null);
     }
     refuseReferences(event, at);
     if (event instanceof ScalarEvent scalar) {
       boolean plain = scalar.getScalarStyle() == ScalarStyle.PLAIN;
-      String text = Documents.whole(scalar.getValue(), at);
+      String text = Bounds.whole(scalar.getValue(), at);
       return new Node.Scalar(plain && NULLS.contains(text) ? null : text, at);
     }
     if (event instanceof SequenceStartEvent) {
@@ -106,7 +106,7 @@ final class YamlTree {
         throw UnreadableDocument.whole(at + ": a key must be a plain text.", null);
       }
       refuseReferences(next, at);
-      Documents.whole(key.getValue(), at);
+      Bounds.whole(key.getValue(), at);
       if (values.put(key.getValue(), node(events.next(), depth + 1)) != null) {
         throw UnreadableDocument.whole(
             "%s: the key '%s' is there twice.".formatted(at, key.getValue()),

@@ -11,25 +11,27 @@ import java.util.Deque;
  */
 final class BulkProbe {
 
-  private final Problem problem;
+  private final ClauseTable table;
   private final State state;
+  private final SupportCache support;
 
-  BulkProbe(Problem problem, State state) {
-    this.problem = problem;
+  BulkProbe(ClauseTable table, State state, SupportCache support) {
+    this.table = table;
     this.state = state;
+    this.support = support;
   }
 
   /** Switches that can be turned on, with a few that they ask for, at the values of a solution. */
   BitSet supported(Model model) {
-    SupportCache.Footing footing = problem.support().footing(model.values());
-    BitSet clashing = new BitSet(problem.switches);
-    BitSet doubtful = new BitSet(problem.switches);
+    SupportCache.Footing footing = support.footing(model.values());
+    BitSet clashing = new BitSet(table.switches);
+    BitSet doubtful = new BitSet(table.switches);
     BitSet on = model.on();
     int[] values = Ints.toArray(model.values());
     for (int t = on.nextSetBit(0); t >= 0; t = on.nextSetBit(t + 1)) {
-      for (int k : problem.guarded[t]) {
-        if (problem.guards[k].length > 1 && !problem.isMet(k, values, on)) {
-          int only = problem.onlyMissingGuard(k, on);
+      for (int k : table.guarded[t]) {
+        if (table.guards[k].length > 1 && !table.isMet(k, values, on)) {
+          int only = table.onlyMissingGuard(k, on);
           if (only >= 0) {
             clashing.set(only);
           } else {
@@ -52,7 +54,7 @@ final class BulkProbe {
 
   /** Two that are not on could activate it together. */
   private void doubt(int k, BitSet on, BitSet doubtful) {
-    for (int guard : problem.guards[k]) {
+    for (int guard : table.guards[k]) {
       if (!on.get(guard)) {
         doubtful.set(guard);
       }
@@ -61,21 +63,19 @@ final class BulkProbe {
 
   /** Switches that no solution can have on, as things stand. */
   BitSet unsupported() {
-    BitSet unsupported = (BitSet) problem.support().unsupported(state).clone();
+    BitSet unsupported = (BitSet) support.unsupported(state).clone();
     BitSet on = state.switchesOn();
     Deque<Integer> news = new ArrayDeque<>();
     for (int t = on.nextSetBit(0); t >= 0; t = on.nextSetBit(t + 1)) {
-      for (int k : problem.guarded[t]) {
-        int free = problem.guards[k].length > 1 ? problem.onlyMissingGuard(k, on) : -1;
-        if (free >= 0
-            && !unsupported.get(free)
-            && problem.support().isUnsupported(k, state, unsupported)) {
+      for (int k : table.guarded[t]) {
+        int free = table.guards[k].length > 1 ? table.onlyMissingGuard(k, on) : -1;
+        if (free >= 0 && !unsupported.get(free) && support.isUnsupported(k, state, unsupported)) {
           unsupported.set(free);
           news.add(free);
         }
       }
     }
-    problem.support().spread(news, unsupported, state, on);
+    support.spread(news, unsupported, state, on);
     return unsupported;
   }
 }

@@ -16,11 +16,11 @@ final class LocalRepair {
   /** How many choices may be moved for the sake of others. */
   private static final int MOST_MOVED = 3;
 
-  private final Problem problem;
+  private final ClauseTable table;
   private final State state;
 
-  LocalRepair(Problem problem, State state) {
-    this.problem = problem;
+  LocalRepair(ClauseTable table, State state) {
+    this.table = table;
     this.state = state;
   }
 
@@ -31,8 +31,8 @@ final class LocalRepair {
       return null;
     }
     int[] values = Ints.toArray(model.values());
-    BitSet changed = new BitSet(problem.choices);
-    for (int choice = 0; choice < problem.choices; choice++) {
+    BitSet changed = new BitSet(table.choices);
+    for (int choice = 0; choice < table.choices; choice++) {
       // What was settled since the solution was found may have closed values of any choice, and
       // clauses that are known to be met are so by the values that are left.
       BitSet within = narrowed[choice];
@@ -66,8 +66,8 @@ final class LocalRepair {
    * @param model a solution with what is fixed
    */
   BitSet apart(Model model, int choice) {
-    int from = problem.start[choice];
-    long[] left = Arrays.copyOfRange(state.open, from, problem.start[choice + 1]);
+    int from = table.start[choice];
+    long[] left = Arrays.copyOfRange(state.open, from, table.start[choice + 1]);
     int[] values = Ints.toArray(model.values());
     for (int n = 0; n < state.activeOverCount[choice]; n++) {
       narrow(left, state.activeOver[choice][n], state.activeAs[choice][n], values, model.on());
@@ -75,9 +75,9 @@ final class LocalRepair {
     BitSet on = model.on();
     for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
       if (!state.on[s]) {
-        for (int k : problem.guarded[s]) {
-          int as = Ints.indexOf(problem.over[k], choice);
-          if (as >= 0 && problem.isActive(k, on)) {
+        for (int k : table.guarded[s]) {
+          int as = Ints.indexOf(table.over[k], choice);
+          if (as >= 0 && table.isActive(k, on)) {
             narrow(left, k, as, values, on);
           }
         }
@@ -88,12 +88,12 @@ final class LocalRepair {
 
   /** Keeps the values that meet a clause, if nothing but the choice meets it. */
   private void narrow(long[] left, int clause, int as, int[] values, BitSet on) {
-    long[] allowed = problem.allowed[clause][as];
+    long[] allowed = table.allowed[clause][as];
     boolean some = false;
     for (int w = 0; w < left.length; w++) {
       some |= (left[w] & ~allowed[w]) != 0;
     }
-    if (some && !problem.isMetWithout(clause, as, values, on)) {
+    if (some && !table.isMetWithout(clause, as, values, on)) {
       for (int w = 0; w < left.length; w++) {
         left[w] &= allowed[w];
       }
@@ -119,16 +119,16 @@ final class LocalRepair {
       for (int n = 0; n < state.activeOverCount[c]; n++) {
         if ((by[n] & bit) == 0
             && !state.isKnownMet(over[n])
-            && !problem.isMetBy(over[n], as[n], values[c])
-            && !problem.isMet(over[n], values, on)) {
+            && !table.isMetBy(over[n], as[n], values[c])
+            && !table.isMet(over[n], values, on)) {
           return over[n];
         }
       }
     }
     for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
       if (!state.on[s]) {
-        for (int k : problem.guarded[s]) {
-          if (problem.isActive(k, on) && !problem.isMet(k, values, on)) {
+        for (int k : table.guarded[s]) {
+          if (table.isActive(k, on) && !table.isMet(k, values, on)) {
             return k;
           }
         }
@@ -139,10 +139,10 @@ final class LocalRepair {
 
   /** Moves the last choice that can meet a clause and is not asked for; gives which. */
   private int meet(int k, int[] values, @Nullable BitSet[] narrowed) {
-    for (int i = problem.over[k].length - 1; i >= 0; i--) {
-      int choice = problem.over[k][i];
+    for (int i = table.over[k].length - 1; i >= 0; i--) {
+      int choice = table.over[k][i];
       if (narrowed[choice] == null) {
-        int value = state.first(choice, problem.allowed[k][i]);
+        int value = state.first(choice, table.allowed[k][i]);
         if (value >= 0) {
           values[choice] = value;
           return choice;

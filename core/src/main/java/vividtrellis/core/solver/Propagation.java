@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class Propagation {
 
-  private final Problem problem;
+  private final ClauseTable table;
   private final State state;
   private final int[] queue;
   private final boolean[] queued;
@@ -31,11 +31,11 @@ final class Propagation {
   private int failedAt;
   private long failure;
 
-  Propagation(Problem problem, State state) {
-    this.problem = problem;
+  Propagation(ClauseTable table, State state) {
+    this.table = table;
     this.state = state;
-    this.queue = new int[problem.clauses + 1];
-    this.queued = new boolean[problem.clauses];
+    this.queue = new int[table.clauses + 1];
+    this.queued = new boolean[table.clauses];
   }
 
   void only(BitSet switches) {
@@ -43,14 +43,14 @@ final class Propagation {
     // What could be met by any of several switches may have one way left, or none.
     for (int n = 0; n < state.activeCount; n++) {
       int k = state.active[n];
-      if (problem.satisfiers[k].length > 0 && !state.isKnownMet(k)) {
+      if (table.satisfiers[k].length > 0 && !state.isKnownMet(k)) {
         enqueue(k);
       }
     }
   }
 
   void ignoring(BitSet clauses) {
-    ignored = clauses;
+    ignored = clauses.isEmpty() ? null : clauses;
   }
 
   /** Goes back to the very beginning, where only clauses without guards are active. */
@@ -96,7 +96,7 @@ final class Propagation {
 
   /** Adds a clause, or if it is -1 only what a choice has left, and all that lies behind it. */
   private void explain(int clause, int choice, BitSet clauses) {
-    Reasons reasons = new Reasons(problem, state, clauses);
+    Reasons reasons = new Reasons(table, state, clauses);
     if (clause >= 0) {
       reasons.ofClause(clause);
     } else {
@@ -126,7 +126,7 @@ final class Propagation {
   void turnOn(int which, long why, int clause) {
     if (!state.on[which]) {
       state.turnOn(which, why, clause);
-      for (int k : problem.guarded[which]) {
+      for (int k : table.guarded[which]) {
         if (state.isDue(k)) {
           activate(k);
         }
@@ -193,7 +193,7 @@ final class Propagation {
     int[] over = state.activeOver[choice];
     int[] as = state.activeAs[choice];
     long[] by = state.activeBy[choice];
-    long open = state.open[problem.start[choice]];
+    long open = state.open[table.start[choice]];
     for (int n = 0; n < state.activeOverCount[choice]; n++) {
       // Where the choice can still meet a clause, the clause has no fewer ways than before.
       if ((open & by[n]) == 0 && !state.isKnownMet(over[n]) && state.standing(over[n], as[n]) < 0) {
@@ -218,13 +218,13 @@ final class Propagation {
     int ways = 0;
     int way = -1;
     int last = -1;
-    for (int satisfier : problem.satisfiers[k]) {
+    for (int satisfier : table.satisfiers[k]) {
       if (isAvailable(satisfier)) {
         ways++;
         last = satisfier;
       }
     }
-    for (int i = 0; i < problem.over[k].length && ways < 2; i++) {
+    for (int i = 0; i < table.over[k].length && ways < 2; i++) {
       if (state.standing(k, i) == 0) {
         ways++;
         way = i;
@@ -237,7 +237,7 @@ final class Propagation {
     if (ways == 0) {
       fail(k, why);
     } else if (way >= 0) {
-      narrow(problem.over[k][way], problem.allowed[k][way], why, k);
+      narrow(table.over[k][way], table.allowed[k][way], why, k);
     } else {
       turnOn(last, why, k);
     }
@@ -246,12 +246,12 @@ final class Propagation {
   /** The decisions that took every way of satisfying a clause, but for one of its choices. */
   long why(int k, int exceptChoice) {
     long why = 0;
-    for (int guard : problem.guards[k]) {
+    for (int guard : table.guards[k]) {
       why |= state.whyOn[guard];
     }
-    for (int i = 0; i < problem.over[k].length; i++) {
+    for (int i = 0; i < table.over[k].length; i++) {
       if (i != exceptChoice) {
-        why |= state.whyOpen[problem.over[k][i]];
+        why |= state.whyOpen[table.over[k][i]];
       }
     }
     return why;

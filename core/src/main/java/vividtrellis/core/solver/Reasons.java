@@ -8,11 +8,11 @@ import java.util.BitSet;
  * was fixed from outside closes its values by itself, whatever else closed them too, and so needs
  * no clause; that keeps the reasons few.
  */
-final class Reasons {
+final class Reasons implements State.WayBack {
 
   private static final int NO_CHOICE = -1;
 
-  private final Problem problem;
+  private final ClauseTable table;
   private final State state;
   private final BitSet clauses;
 
@@ -27,8 +27,8 @@ final class Reasons {
    *
    * @param clauses takes what is found
    */
-  Reasons(Problem problem, State state, BitSet clauses) {
-    this.problem = problem;
+  Reasons(ClauseTable table, State state, BitSet clauses) {
+    this.table = table;
     this.state = state;
     this.clauses = clauses;
     this.values = new long[state.open.length];
@@ -42,7 +42,7 @@ final class Reasons {
 
   /** Why all those values of a choice are closed that are. */
   void ofChoice(int choice) {
-    for (int w = problem.start[choice]; w < problem.start[choice + 1]; w++) {
+    for (int w = table.start[choice]; w < table.start[choice + 1]; w++) {
       values[w] = state.fixed(w);
     }
     state.back(this);
@@ -50,33 +50,33 @@ final class Reasons {
 
   private void take(int clause, int exceptChoice) {
     clauses.set(clause);
-    int[] over = problem.over[clause];
+    int[] over = table.over[clause];
     for (int i = 0; i < over.length; i++) {
       if (over[i] != exceptChoice) {
-        long[] allowed = problem.allowed[clause][i];
-        int from = problem.start[over[i]];
+        long[] allowed = table.allowed[clause][i];
+        int from = table.start[over[i]];
         for (int w = 0; w < allowed.length; w++) {
           values[from + w] |= allowed[w] & state.fixed(from + w);
         }
       }
     }
-    for (int guard : problem.guards[clause]) {
+    for (int guard : table.guards[clause]) {
       switches.set(guard);
     }
   }
 
-  /** On the way back: a clause closed some values of a choice, one word of them at a time. */
-  boolean asksFor(int word, long closed) {
+  @Override
+  public boolean asksFor(int word, long closed) {
     return (values[word] & closed) != 0;
   }
 
-  /** On the way back: a clause left fewer values of a choice, one of which had to be closed. */
-  void narrowed(int choice, int clause) {
+  @Override
+  public void narrowed(int choice, int clause) {
     take(clause, choice);
   }
 
-  /** On the way back: a clause turned a switch on. */
-  void turnedOn(int which, int clause) {
+  @Override
+  public void turnedOn(int which, int clause) {
     if (switches.get(which)) {
       take(clause, NO_CHOICE);
     }

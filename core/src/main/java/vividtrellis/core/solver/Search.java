@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,11 +27,15 @@ public final class Search {
 
   private static final int NOWHERE = -1;
 
-  private final Problem problem;
+  private final ClauseTable table;
   private final State state;
   private final Propagation propagation;
-  private final LocalRepair localRepair;
-  private final BulkProbe bulkProbe;
+  private final @Nullable Supplier<SupportCache> support;
+
+  /** Made when they are asked for. */
+  private @Nullable QuickLooks glances;
+
+  private Scope scope = Scope.EVERYTHING;
 
   /**
    * Where nothing is fixed, but all that follows from nothing is drawn; -1 until that was asked.
@@ -42,56 +47,50 @@ public final class Search {
 
   private @Nullable Model model;
 
-  Search(Problem problem) {
-    this.problem = problem;
-    this.state = new State(problem);
-    this.propagation = new Propagation(problem, state);
-    this.localRepair = new LocalRepair(problem, state);
-    this.bulkProbe = new BulkProbe(problem, state);
-  }
-
   /**
-   * Leaves only some switches free to be turned on; all others count as off unless they are fixed.
-   * To be called before anything is fixed.
+   * Over a table.
+   *
+   * @param support for quick looks; {@code null} for none
    */
-  public Search only(BitSet switches) {
-    begin();
-    BitSet more = state.switchesOn();
-    more.andNot(switches);
-    if (!more.isEmpty()) {
-      // What follows from nothing turned one on that is not available here.
-      leaveGround();
-    }
-    propagation.only(switches);
-    return this;
+  Search(ClauseTable table, @Nullable Supplier<SupportCache> support) {
+    this.table = table;
+    this.support = support;
+    this.state = new State(table);
+    this.propagation = new Propagation(table, state);
   }
 
-  /** Leaves some clauses out. To be called before anything is fixed. */
-  public Search ignoring(BitSet clauses) {
-    if (!clauses.isEmpty()) {
-      begin();
-      propagation.ignoring(clauses);
-      if (state.isAnyActive(clauses)) {
-        leaveGround();
-      }
-    }
-    return this;
-  }
-
-  /** Back to nothing fixed, nothing left out and everything available. */
-  public Search again() {
+  /** Begins anew, with nothing fixed. */
+  public Search again(Scope wanted) {
     propagation.clear(Math.max(ground, 0));
     begun = ground > NOWHERE;
+    model = null;
+    scope = wanted;
+    if (!wanted.isWhole()) {
+      begin();
+      confine(wanted);
+    }
+    if (wanted.explained()) {
+      propagation.explaining();
+    }
     return this;
   }
 
-  /**
-   * Leaves this search to whoever asks the problem for one next; not to be used any more. Whoever
-   * does not call it loses time only.
-   */
-  public void giveBack() {
-    model = null;
-    problem.keep(again());
+  private void confine(Scope wanted) {
+    BitSet switches = wanted.available();
+    boolean isGround = true;
+    if (switches != null) {
+      BitSet more = state.switchesOn();
+      more.andNot(switches);
+      // What follows from nothing turned one on that is not available here.
+      isGround = more.isEmpty();
+    }
+    propagation.ignoring(wanted.ignored());
+    if (!isGround || state.isAnyActive(wanted.ignored())) {
+      leaveGround();
+    }
+    if (switches != null) {
+      propagation.only(switches);
+    }
   }
 
   /** A place to come back to. What follows from what is fixed so far is drawn first. */
@@ -108,7 +107,7 @@ public final class Search {
   /** Closes every value of a choice that is not in a set. */
   public void narrow(int choice, BitSet values) {
     begin();
-    propagation.narrow(choice, problem.words(choice, values), 0, State.FIXED);
+    propagation.narrow(choice, table.words(choice, values), 0, State.FIXED);
   }
 
   /** Turns a switch on. */
@@ -127,19 +126,12 @@ public final class Search {
     return propagation.run();
   }
 
-  /** Keeps which clauses dead ends rest on, for {@link #used()}. */
-  public Search explaining() {
-    propagation.explaining();
-    return this;
-  }
-
   /** By choice, the values that are left as things stand; empty where there is a contradiction. */
   public BitSet[] left() {
     settle();
-    BitSet[] left = new BitSet[problem.choices];
+    BitSet[] left = new BitSet[table.choices];
     for (int c = 0; c < left.length; c++) {
-      left[c] =
-          BitSet.valueOf(Arrays.copyOfRange(state.open, problem.start[c], problem.start[c + 1]));
+      left[c] = BitSet.valueOf(Arrays.copyOfRange(state.open, table.start[c], table.start[c + 1]));
     }
     return left;
   }
@@ -168,63 +160,25 @@ public final class Search {
     return Optional.ofNullable(model);
   }
 
-  /**
-   * A solution near a known one in which some choices take one of some values. A quick look only:
-   * where it sees none, there may be one all the same, and what it sees need not be the most
-   * preferred. Only for a search in which everything is available and nothing is left out.
-   *
-   * @param model a solution with what was fixed at some time before
-   * @param narrowed by choice; {@code null} where it is not
-   */
-  public Optional<Model> near(Model model, @Nullable BitSet[] narrowed) {
-    return Optional.ofNullable(localRepair.near(model, narrowed));
-  }
-
-  /**
-   * The values that a choice can take at a solution while all else stays as it is; in the
-   * circumstances of {@link #near}.
-   *
-   * @param model a solution with what is fixed
-   */
-  public BitSet apart(Model model, int choice) {
-    return localRepair.apart(model, choice);
-  }
-
-  /**
-   * The switches that can be turned on one at a time at the values of a solution, perhaps with a
-   * few that they ask for. A quick look at all of them: where one is missing, a search has to tell.
-   * Only for a search in which everything is available and nothing is left out.
-   *
-   * @param model a solution with what is fixed
-   */
-  public BitSet supported(Model model) {
-    return bulkProbe.supported(model);
-  }
-
-  /**
-   * What is on when a switch is turned on beside a known solution, with a few more that it asks
-   * for. A quick look at one switch: where it sees nothing, a search has to tell. Only for a search
-   * in which everything is available and nothing is left out.
-   *
-   * @param model a solution with what is fixed
-   */
-  public Optional<BitSet> beside(Model model, int which) {
-    return Optional.ofNullable(problem.support().beside(model, which));
+  /** Looks that may spare a search; they see nothing where the scope is not everything. */
+  public QuickLooks quick() {
+    Supplier<SupportCache> supported = support;
+    if (supported == null || !scope.isWhole()) {
+      return QuickLooks.NONE;
+    }
+    QuickLooks known = glances;
+    if (known == null) {
+      known = new Glances(table, state, supported.get());
+      glances = known;
+    }
+    return known;
   }
 
   /**
    * Whether some switches, and no others, can be on at the values of a solution with what is fixed.
    */
   public boolean holds(List<Integer> values, BitSet on) {
-    return state.isAllOnIn(on) && problem.isSolution(values, on);
-  }
-
-  /**
-   * The switches that no solution has on, as things stand. A quick look: there may be more. Only
-   * for a search in which everything is available and nothing is left out.
-   */
-  public BitSet unsupported() {
-    return bulkProbe.unsupported();
+    return state.isAllOnIn(on) && table.isSolution(values, on);
   }
 
   private void begin() {
@@ -244,7 +198,7 @@ public final class Search {
   }
 
   private void activateAll() {
-    for (int k : problem.unguarded) {
+    for (int k : table.unguarded) {
       propagation.activate(k);
     }
   }
@@ -260,14 +214,14 @@ public final class Search {
       model = new Model(Ints.asList(best), state.switchesOn());
       return 0;
     }
-    int choice = problem.choices;
+    int choice = table.choices;
     int unsupported = -1;
-    int questioned = problem.choices;
+    int questioned = table.choices;
     for (int n = 0; n < state.activeCount; n++) {
       int k = state.active[n];
       if (!state.isMet(k)) {
         int undecided = state.firstUndecided(k);
-        unsupported = unsupported < 0 && undecided == problem.choices ? k : unsupported;
+        unsupported = unsupported < 0 && undecided == table.choices ? k : unsupported;
         choice = Math.min(choice, undecided);
         if (!state.isMetBy(k, best)) {
           questioned = Math.min(questioned, undecided);
@@ -303,7 +257,7 @@ public final class Search {
   private long decide(int choice, int depth) {
     propagation.explainDecision(-1, choice);
     long all = state.whyOpen[choice];
-    for (int value = 0; value < problem.size[choice]; value++) {
+    for (int value = 0; value < table.size[choice]; value++) {
       if (state.isOpen(choice, value)) {
         int tried = value;
         long why = attempt(depth, bit -> propagation.take(choice, tried, bit));
@@ -320,7 +274,7 @@ public final class Search {
   private long meet(int clause, int depth) {
     propagation.explainDecision(clause, -1);
     long all = propagation.why(clause, -1);
-    for (int satisfier : problem.satisfiers[clause]) {
+    for (int satisfier : table.satisfiers[clause]) {
       if (propagation.isAvailable(satisfier)) {
         long why = attempt(depth, bit -> propagation.turnOn(satisfier, bit, State.DECIDED));
         if (model != null || !isBehind(why, depth)) {

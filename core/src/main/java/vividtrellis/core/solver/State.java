@@ -19,7 +19,7 @@ final class State {
 
   static final int DECIDED = -2;
 
-  private final Problem problem;
+  private final ClauseTable table;
 
   /** Values that are still open, word by word. */
   final long[] open;
@@ -56,20 +56,20 @@ final class State {
   private long[] trail = new long[256];
   private int trailEnd;
 
-  State(Problem problem) {
-    this.problem = problem;
-    open = problem.everything.clone();
-    fixed = problem.everything.clone();
-    whyOpen = new long[problem.choices];
-    whyOn = new long[problem.switches];
-    on = new boolean[problem.switches];
-    turnedOn = new int[problem.switches];
-    activeOver = new int[problem.choices][16];
-    activeAs = new int[problem.choices][16];
-    activeBy = new long[problem.choices][16];
-    activeOverCount = new int[problem.choices];
-    inactive = problem.guardCount.clone();
-    met = new boolean[problem.clauses];
+  State(ClauseTable table) {
+    this.table = table;
+    open = table.everything.clone();
+    fixed = table.everything.clone();
+    whyOpen = new long[table.choices];
+    whyOn = new long[table.switches];
+    on = new boolean[table.switches];
+    turnedOn = new int[table.switches];
+    activeOver = new int[table.choices][16];
+    activeAs = new int[table.choices][16];
+    activeBy = new long[table.choices][16];
+    activeOverCount = new int[table.choices];
+    inactive = table.guardCount.clone();
+    met = new boolean[table.clauses];
   }
 
   int mark() {
@@ -90,12 +90,12 @@ final class State {
       switch ((int) (entry & 3)) {
         case OPEN -> {
           if (trail[--trailEnd] == FIXED) {
-            for (int w = problem.start[index + 1] - 1; w >= problem.start[index]; w--) {
+            for (int w = table.start[index + 1] - 1; w >= table.start[index]; w--) {
               fixed[w] = trail[--trailEnd];
             }
           }
           whyOpen[index] = trail[--trailEnd];
-          for (int w = problem.start[index + 1] - 1; w >= problem.start[index]; w--) {
+          for (int w = table.start[index + 1] - 1; w >= table.start[index]; w--) {
             open[w] = trail[--trailEnd];
           }
         }
@@ -103,14 +103,14 @@ final class State {
           trailEnd--;
           on[index] = false;
           turnedOnCount--;
-          for (int k : problem.guarded[index]) {
+          for (int k : table.guarded[index]) {
             inactive[k]++;
           }
         }
         case MET -> met[index] = false;
         default -> {
           activeCount--;
-          for (int c : problem.over[index]) {
+          for (int c : table.over[index]) {
             activeOverCount[c]--;
           }
         }
@@ -124,7 +124,7 @@ final class State {
    * @param clause that asks for it; {@link #FIXED} or {@link #DECIDED} where none does
    */
   boolean narrow(int choice, long[] values, long why, int clause) {
-    int from = problem.start[choice];
+    int from = table.start[choice];
     boolean changes = false;
     for (int i = 0; i < values.length; i++) {
       changes |= ((clause == FIXED ? fixed : open)[from + i] & ~values[i]) != 0;
@@ -151,7 +151,7 @@ final class State {
 
   /** Leaves one value only. Gives whether anything changed. */
   boolean take(int choice, int value, long why) {
-    long[] only = new long[problem.start[choice + 1] - problem.start[choice]];
+    long[] only = new long[table.start[choice + 1] - table.start[choice]];
     only[value >> 6] = 1L << value;
     return narrow(choice, only, why, DECIDED);
   }
@@ -163,7 +163,7 @@ final class State {
     whyOn[which] = why;
     push(clause);
     push(((long) which << 2) | ON);
-    for (int k : problem.guarded[which]) {
+    for (int k : table.guarded[which]) {
       inactive[k]--;
     }
   }
@@ -173,8 +173,25 @@ final class State {
     return fixed[word];
   }
 
+  /** Whoever goes back along the trail. */
+  interface WayBack {
+
+    /**
+     * A clause closed some values of a choice, one word of them at a time.
+     *
+     * @return whether one of them had to be closed
+     */
+    boolean asksFor(int word, long closed);
+
+    /** A clause left fewer values of a choice, one of which had to be closed. */
+    void narrowed(int choice, int clause);
+
+    /** A clause turned a switch on. */
+    void turnedOn(int which, int clause);
+  }
+
   /** Goes through all that clauses did, the last first. */
-  void back(Reasons reasons) {
+  void back(WayBack way) {
     long[] now = open.clone();
     int at = trailEnd;
     while (at > 0) {
@@ -187,20 +204,20 @@ final class State {
       int clause = (int) trail[--at];
       if (kind == ON) {
         if (clause >= 0) {
-          reasons.turnedOn(index, clause);
+          way.turnedOn(index, clause);
         }
         continue;
       }
-      int from = problem.start[index];
-      int words = problem.start[index + 1] - from;
+      int from = table.start[index];
+      int words = table.start[index + 1] - from;
       at -= clause == FIXED ? 2 * words + 1 : words + 1;
       boolean asked = false;
       for (int w = 0; w < words; w++) {
-        asked |= clause >= 0 && reasons.asksFor(from + w, trail[at + w] & ~now[from + w]);
+        asked |= clause >= 0 && way.asksFor(from + w, trail[at + w] & ~now[from + w]);
         now[from + w] = trail[at + w];
       }
       if (asked) {
-        reasons.narrowed(index, clause);
+        way.narrowed(index, clause);
       }
     }
   }
@@ -242,7 +259,7 @@ final class State {
       active = Arrays.copyOf(active, activeCount * 2);
     }
     active[activeCount++] = clause;
-    int[] over = problem.over[clause];
+    int[] over = table.over[clause];
     for (int i = 0; i < over.length; i++) {
       int c = over[i];
       if (activeOverCount[c] == activeOver[c].length) {
@@ -251,14 +268,14 @@ final class State {
         activeBy[c] = Arrays.copyOf(activeBy[c], activeOverCount[c] * 2);
       }
       activeAs[c][activeOverCount[c]] = i;
-      activeBy[c][activeOverCount[c]] = problem.allowed[clause][i][0];
+      activeBy[c][activeOverCount[c]] = table.allowed[clause][i][0];
       activeOver[c][activeOverCount[c]++] = clause;
     }
     push(((long) clause << 2) | WOKEN);
   }
 
   boolean isEmpty(int choice) {
-    for (int w = problem.start[choice]; w < problem.start[choice + 1]; w++) {
+    for (int w = table.start[choice]; w < table.start[choice + 1]; w++) {
       if (open[w] != 0) {
         return false;
       }
@@ -267,14 +284,14 @@ final class State {
   }
 
   boolean isOpen(int choice, int value) {
-    return (open[problem.start[choice] + (value >> 6)] & 1L << value) != 0;
+    return (open[table.start[choice] + (value >> 6)] & 1L << value) != 0;
   }
 
   /** The most preferred value that is open; -1 if none is. */
   int first(int choice) {
-    for (int w = problem.start[choice]; w < problem.start[choice + 1]; w++) {
+    for (int w = table.start[choice]; w < table.start[choice + 1]; w++) {
       if (open[w] != 0) {
-        return (w - problem.start[choice]) * 64 + Long.numberOfTrailingZeros(open[w]);
+        return (w - table.start[choice]) * 64 + Long.numberOfTrailingZeros(open[w]);
       }
     }
     return -1;
@@ -282,7 +299,7 @@ final class State {
 
   /** The most preferred of some values that is open; -1 if none is. */
   int first(int choice, long[] among) {
-    int from = problem.start[choice];
+    int from = table.start[choice];
     for (int w = 0; w < among.length; w++) {
       long both = open[from + w] & among[w];
       if (both != 0) {
@@ -294,8 +311,8 @@ final class State {
 
   /** How the i-th choice of a clause stands to it: 1 it is met, -1 it cannot be, 0 either. */
   int standing(int clause, int i) {
-    int from = problem.from[clause][i];
-    long[] values = problem.allowed[clause][i];
+    int from = table.from[clause][i];
+    long[] values = table.allowed[clause][i];
     if (values.length == 1) {
       long one = open[from];
       return (one & values[0]) == 0 ? -1 : (one & ~values[0]) == 0 ? 1 : 0;
@@ -325,12 +342,12 @@ final class State {
   }
 
   private boolean isMetNow(int clause) {
-    for (int satisfier : problem.satisfiers[clause]) {
+    for (int satisfier : table.satisfiers[clause]) {
       if (on[satisfier]) {
         return true;
       }
     }
-    for (int i = 0; i < problem.over[clause].length; i++) {
+    for (int i = 0; i < table.over[clause].length; i++) {
       if (standing(clause, i) > 0) {
         return true;
       }
@@ -340,17 +357,17 @@ final class State {
 
   /** The first choice that can still decide about a clause; the number of choices if none can. */
   int firstUndecided(int clause) {
-    for (int i = 0; i < problem.over[clause].length; i++) {
+    for (int i = 0; i < table.over[clause].length; i++) {
       if (standing(clause, i) == 0) {
-        return problem.over[clause][i];
+        return table.over[clause][i];
       }
     }
-    return problem.choices;
+    return table.choices;
   }
 
   /** The most preferred open value of each choice, of which none is empty. */
   int[] best() {
-    int[] best = new int[problem.choices];
+    int[] best = new int[table.choices];
     for (int c = 0; c < best.length; c++) {
       best[c] = first(c);
     }
@@ -370,9 +387,9 @@ final class State {
 
   /** Whether one of some values meets a clause. */
   boolean isMetBy(int clause, int[] values) {
-    int[] over = problem.over[clause];
+    int[] over = table.over[clause];
     for (int i = 0; i < over.length; i++) {
-      if (problem.isMetBy(clause, i, values[over[i]])) {
+      if (table.isMetBy(clause, i, values[over[i]])) {
         return true;
       }
     }

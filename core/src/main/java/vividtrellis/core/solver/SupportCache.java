@@ -52,12 +52,12 @@ final class SupportCache {
     }
   }
 
-  private final Problem problem;
+  private final ClauseTable table;
   private final Cache<List<Integer>, Footing> footings = kept();
   private final Cache<Words, BitSet> unsupported = kept();
 
-  SupportCache(Problem problem) {
-    this.problem = problem;
+  SupportCache(ClauseTable table) {
+    this.table = table;
   }
 
   private static <K, V> Cache<K, V> kept() {
@@ -75,12 +75,12 @@ final class SupportCache {
   }
 
   private Footing stand(int[] values) {
-    BitSet alone = new BitSet(problem.switches);
-    BitSet accompanied = new BitSet(problem.switches);
+    BitSet alone = new BitSet(table.switches);
+    BitSet accompanied = new BitSet(table.switches);
     BitSet none = new BitSet();
-    List<BitSet> companies = new ArrayList<>(Collections.nCopies(problem.switches, none));
-    for (int s = 0; s < problem.switches; s++) {
-      BitSet on = new BitSet(problem.switches);
+    List<BitSet> companies = new ArrayList<>(Collections.nCopies(table.switches, none));
+    for (int s = 0; s < table.switches; s++) {
+      BitSet on = new BitSet(table.switches);
       on.set(s);
       if (grow(on, s, values, MOST_ADDED)) {
         if (on.cardinality() == 1) {
@@ -108,9 +108,9 @@ final class SupportCache {
 
   /** Adds to a set what one more switch in it asks for; gives whether that was enough. */
   private boolean grow(BitSet on, int added, int[] values, int more) {
-    for (int k : problem.guarded[added]) {
-      if (problem.isActive(k, on)
-          && !problem.isMet(k, values, on)
+    for (int k : table.guarded[added]) {
+      if (table.isActive(k, on)
+          && !table.isMet(k, values, on)
           && (more == 0 || !growFor(k, on, values, more))) {
         return false;
       }
@@ -119,7 +119,7 @@ final class SupportCache {
   }
 
   private boolean growFor(int k, BitSet on, int[] values, int more) {
-    for (int satisfier : problem.satisfiers[k]) {
+    for (int satisfier : table.satisfiers[k]) {
       BitSet tried = (BitSet) on.clone();
       tried.set(satisfier);
       if (grow(tried, satisfier, values, more - 1)) {
@@ -142,11 +142,11 @@ final class SupportCache {
   }
 
   private BitSet lostAnew(State state) {
-    BitSet found = new BitSet(problem.switches);
+    BitSet found = new BitSet(table.switches);
     Deque<Integer> news = new ArrayDeque<>();
-    for (int s = 0; s < problem.switches; s++) {
-      for (int k : problem.guarded[s]) {
-        if (problem.guards[k].length == 1 && !found.get(s) && isUnsupported(k, state, found)) {
+    for (int s = 0; s < table.switches; s++) {
+      for (int k : table.guarded[s]) {
+        if (table.guards[k].length == 1 && !found.get(s) && isUnsupported(k, state, found)) {
           found.set(s);
           news.add(s);
         }
@@ -158,12 +158,12 @@ final class SupportCache {
 
   /** Whether neither a choice nor a switch can meet a clause any more. */
   boolean isUnsupported(int k, State state, BitSet unsupported) {
-    for (int satisfier : problem.satisfiers[k]) {
+    for (int satisfier : table.satisfiers[k]) {
       if (!unsupported.get(satisfier)) {
         return false;
       }
     }
-    for (int i = 0; i < problem.over[k].length; i++) {
+    for (int i = 0; i < table.over[k].length; i++) {
       if (state.standing(k, i) >= 0) {
         return false;
       }
@@ -174,8 +174,8 @@ final class SupportCache {
   /** Carries on: a clause whose last satisfier is unsupported takes its only free guard with it. */
   void spread(Deque<Integer> news, BitSet unsupported, State state, BitSet on) {
     while (!news.isEmpty()) {
-      for (int k : problem.satisfied[news.remove()]) {
-        int free = problem.onlyMissingGuard(k, on);
+      for (int k : table.satisfied[news.remove()]) {
+        int free = table.onlyMissingGuard(k, on);
         if (free >= 0 && !unsupported.get(free) && isUnsupported(k, state, unsupported)) {
           unsupported.set(free);
           news.add(free);

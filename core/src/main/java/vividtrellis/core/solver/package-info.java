@@ -3,7 +3,9 @@
  * catalogs, briefs or sentences may come in here.
  *
  * <p>The door is {@link vividtrellis.core.solver.Problem}, which is compiled once and shared;
- * {@link vividtrellis.core.solver.Search} is one thread's work on it. The words:
+ * {@link vividtrellis.core.solver.Search} is one thread's work on it, within a {@link
+ * vividtrellis.core.solver.Scope} that is chosen before anything is fixed. What may spare it work
+ * is behind {@link vividtrellis.core.solver.QuickLooks}, and can be left out. The words:
  *
  * <dl>
  *   <dt>choice

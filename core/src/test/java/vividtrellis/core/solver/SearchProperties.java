@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.function.Consumer;
+import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -108,7 +109,7 @@ class SearchProperties {
     Random random = new Random(seed);
     Made made = Made.of(random, 1 + random.nextInt(4), 4, 5, 2 + random.nextInt(14));
     BitSet fixed = drawn(random, 5, 3);
-    Search search = made.problem().search().only(new BitSet());
+    Search search = made.problem().search().again(Scope.only(new BitSet()));
     fixed.stream().forEach(search::turnOn);
 
     Optional<Model> found = search.solve();
@@ -123,7 +124,7 @@ class SearchProperties {
     Made made = Made.of(random, 1 + random.nextInt(3), 4, 6, 4 + random.nextInt(16));
     BitSet fixed = drawn(random, 6, 4);
     BitSet allowed = drawn(random, 6, 2);
-    Search search = made.problem().search().only(allowed);
+    Search search = made.problem().search().again(Scope.only(allowed));
     fixed.stream().forEach(search::turnOn);
 
     Optional<Model> found = search.solve();
@@ -132,30 +133,68 @@ class SearchProperties {
     found.ifPresent(model -> assertThat(made.isSolution(model.values(), model.on())).isTrue());
   }
 
-  @Property(tries = 2000)
-  void quickLooksNeverContradictTheSearch(@ForAll @IntRange int seed) {
-    Random random = new Random(seed);
-    Made made = Made.of(random, 2, 3, 6, 4 + random.nextInt(10));
-    Search search = made.problem().search();
-    Optional<Model> model = search.solve();
-    BitSet borne = model.map(search::supported).orElse(new BitSet());
-    BitSet lost = search.unsupported();
-    for (int s = 0; s < 6 && model.isPresent(); s++) {
-      int which = s;
-      boolean possible = isPossible(search, more -> more.turnOn(which));
-      assertThat(borne.get(s) && !possible).as("borne").isFalse();
-      assertThat(lost.get(s) && possible).as("lost").isFalse();
+  /** How many of the answers that a search gives are seen without one. */
+  private static final class Share {
+    private int all;
+    private int seen;
+
+    void count(boolean isSeen, boolean isSo) {
+      assertThat(isSeen && !isSo).as("seen, and not so").isFalse();
+      all += isSo ? 1 : 0;
+      seen += isSeen ? 1 : 0;
     }
-    for (int v = 0; v < made.sizes().get(0) && model.isPresent(); v++) {
-      BitSet value = BitSet.valueOf(new long[] {1L << v});
-      BitSet[] narrowed = new BitSet[made.sizes().size()];
-      narrowed[0] = value;
-      boolean possible = isPossible(search, more -> more.narrow(0, value));
-      Optional<Model> near = search.near(model.get(), narrowed);
-      assertThat(near.isPresent() && !possible).as("near").isFalse();
-      near.ifPresent(m -> assertThat(made.isSolution(m.values(), m.on())).isTrue());
+
+    void isAtLeast(double share) {
+      assertThat(seen).as("seen of %d", all).isGreaterThan((int) (share * all)).isPositive();
     }
-    assertThat(search.solve()).as("all was taken back").isEqualTo(model);
+  }
+
+  @Example
+  void quickLooksSeeMuchAndNothingThatIsNotSo() {
+    Share supported = new Share();
+    Share unsupported = new Share();
+    Share beside = new Share();
+    Share near = new Share();
+    Share apart = new Share();
+    for (int seed = 0; seed < 2000; seed++) {
+      Random random = new Random(seed);
+      Made made = Made.of(random, 2, 3, 6, 4 + random.nextInt(10));
+      Search search = made.problem().search();
+      Optional<Model> solved = search.solve();
+      if (solved.isEmpty()) {
+        continue;
+      }
+      Model model = solved.get();
+      BitSet on = search.quick().supported(model);
+      BitSet off = search.quick().unsupported();
+      for (int s = 0; s < 6; s++) {
+        int which = s;
+        boolean possible = isPossible(search, more -> more.turnOn(which));
+        supported.count(on.get(s), possible);
+        unsupported.count(off.get(s), !possible);
+        Optional<BitSet> more = search.quick().beside(model, s);
+        more.ifPresent(set -> assertThat(made.isSolution(model.values(), set)).isTrue());
+        beside.count(more.isPresent(), possible);
+      }
+      BitSet others = search.quick().apart(model, 0);
+      for (int v = 0; v < made.sizes().get(0); v++) {
+        BitSet value = BitSet.valueOf(new long[] {1L << v});
+        BitSet[] narrowed = new BitSet[made.sizes().size()];
+        narrowed[0] = value;
+        boolean possible = isPossible(search, more -> more.narrow(0, value));
+        Optional<Model> moved = search.quick().near(model, narrowed);
+        moved.ifPresent(m -> assertThat(made.isSolution(m.values(), m.on())).isTrue());
+        near.count(moved.isPresent(), possible);
+        apart.count(others.get(v), possible);
+      }
+      assertThat(search.solve()).as("all was taken back").isEqualTo(solved);
+      assertThat(search.again(Scope.only(new BitSet())).quick()).isSameAs(QuickLooks.NONE);
+    }
+    supported.isAtLeast(0.5);
+    unsupported.isAtLeast(0.5);
+    beside.isAtLeast(0.5);
+    near.isAtLeast(0.5);
+    apart.isAtLeast(0.5);
   }
 
   private static boolean isPossible(Search search, Consumer<Search> more) {
@@ -173,7 +212,7 @@ class SearchProperties {
     BitSet fixed = drawn(random, 6, 3);
     List<BitSet> left =
         List.of(some(random, made.sizes().get(0)), some(random, made.sizes().get(1)));
-    Search search = made.problem().search().explaining();
+    Search search = made.problem().search().again(Scope.EVERYTHING.explaining());
     fix(search, fixed, left);
     boolean settled = search.settle();
     BitSet contradiction = settled ? new BitSet() : search.contradiction();
@@ -183,7 +222,7 @@ class SearchProperties {
           .as("seen")
           .isTrue();
     }
-    search.again();
+    search.again(Scope.EVERYTHING);
     fix(search, fixed, left);
     assertThat(search.solve()).as("begun anew").isEqualTo(solvedBy(made, all(made), fixed, left));
   }
@@ -213,7 +252,7 @@ class SearchProperties {
   private static Optional<Model> solvedBy(Made made, BitSet kept, BitSet fixed, List<BitSet> left) {
     BitSet others = all(made);
     others.andNot(kept);
-    Search search = made.problem().search().ignoring(others);
+    Search search = made.problem().search().again(Scope.EVERYTHING.without(others));
     fix(search, fixed, left);
     return search.solve();
   }
