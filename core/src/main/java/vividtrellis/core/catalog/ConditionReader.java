@@ -34,19 +34,6 @@ final class ConditionReader {
   private static final Pattern TRAIT = Pattern.compile("(no )?trait:(\\S+)");
   private static final Pattern STANDARD = Pattern.compile("(no )?standard:(\\S+)\\s+(\\S+)");
 
-  /** Kinds of options that can have traits: list of a data file, to the variable of its picks. */
-  private static final Map<String, Variable> BEARERS =
-      new TreeMap<>(
-          Map.of(
-              "builds", Variable.BUILD,
-              "languages", Variable.LANGUAGE,
-              "frameworks", Variable.FRAMEWORK,
-              "packagings", Variable.PACKAGING,
-              "samples", Variable.SAMPLE,
-              "layouts", Variable.LAYOUT,
-              "starters", Variable.STARTER,
-              "extras", Variable.EXTRA));
-
   private final Map<String, List<Term>> orders = new TreeMap<>();
   private final Map<String, List<Term>> traits = new TreeMap<>();
   private final Map<String, Map<Term, Version>> standards = new TreeMap<>();
@@ -66,9 +53,11 @@ final class ConditionReader {
     for (Section file : files) {
       Section at = file.section("orders");
       at.keys().forEach(name -> reader.orders.put(name, at.parsed(name, Term::parse)));
-      BEARERS.forEach(
-          (list, variable) ->
-              file.quietly(list).forEach(option -> reader.option(variable, option)));
+      for (Variable kind : Variable.values()) {
+        if (kind.isOfOptions()) {
+          file.quietly(kind.word() + "s").forEach(option -> reader.option(kind, option));
+        }
+      }
     }
     return reader;
   }

@@ -14,6 +14,7 @@ import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Readings;
 import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.version.Version;
 
 /**
@@ -109,9 +110,28 @@ public record Edition(
     return Optional.empty();
   }
 
+  /**
+   * What can be picked of a kind, in the catalog's order; nothing for levels and formats, which are
+   * no options of their own.
+   */
+  public List<? extends Option> options(Variable kind) {
+    return switch (kind) {
+      case BUILD -> builds;
+      case LANGUAGE, ALONGSIDE -> languages;
+      case FRAMEWORK -> frameworks;
+      case PACKAGING -> packagings;
+      case SAMPLE -> samples;
+      case LAYOUT -> layouts;
+      case STARTER -> starters;
+      case EXTRA -> extras;
+      case JVM, JDK, FORMAT -> List.of();
+    };
+  }
+
   /** Every option that can contribute to a project. */
   public Stream<Option> options() {
-    return Stream.of(builds, languages, frameworks, packagings, samples, layouts, starters, extras)
-        .flatMap(List::stream);
+    return Stream.of(Variable.values())
+        .filter(Variable::isOfOptions)
+        .flatMap(kind -> options(kind).stream());
   }
 }

@@ -230,23 +230,10 @@ final class EditionValidator {
   }
 
   private Stream<String> named(Term.Variable variable) {
-    List<? extends Option> options =
-        switch (variable) {
-          case BUILD -> edition.builds();
-          case LANGUAGE -> edition.languages();
-          case FRAMEWORK -> edition.frameworks();
-          case PACKAGING -> edition.packagings();
-          case SAMPLE -> edition.samples();
-          case LAYOUT -> edition.layouts();
-          case STARTER -> edition.starters();
-          case EXTRA -> edition.extras();
-          case ALONGSIDE -> edition.languages();
-          case JVM, JDK, FORMAT -> List.of();
-        };
     if (variable == Term.Variable.FORMAT) {
       return Settings.FORMATS.stream();
     }
-    Stream<String> ids = options.stream().map(Option::id);
+    Stream<String> ids = edition.options(variable).stream().map(Option::id);
     return variable == Term.Variable.ALONGSIDE ? Stream.concat(Stream.of("none"), ids) : ids;
   }
 }

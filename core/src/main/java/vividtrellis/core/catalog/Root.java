@@ -83,15 +83,9 @@ public record Root(
   /** Every root of the builds of an edition, in the catalog's order. */
   public static List<Root> of(Edition edition) {
     List<Root> roots = new ArrayList<>();
-    add(edition.builds(), Variable.BUILD, roots);
-    add(edition.languages(), Variable.LANGUAGE, roots);
-    add(edition.languages(), Variable.ALONGSIDE, roots);
-    add(edition.frameworks(), Variable.FRAMEWORK, roots);
-    add(edition.packagings(), Variable.PACKAGING, roots);
-    add(edition.samples(), Variable.SAMPLE, roots);
-    add(edition.layouts(), Variable.LAYOUT, roots);
-    add(edition.starters(), Variable.STARTER, roots);
-    add(edition.extras(), Variable.EXTRA, roots);
+    for (Variable kind : Variable.values()) {
+      add(edition.options(kind), kind, roots);
+    }
     return List.copyOf(roots);
   }
 

@@ -26,18 +26,6 @@ final class TemplateNames {
 
   private static final Pattern WORD = Pattern.compile("\\{\\{([A-Za-z]+)}}");
 
-  /** Choices of which a brief has one at most. */
-  private static final Set<Variable> SINGLE =
-      Set.of(
-          Variable.BUILD,
-          Variable.LANGUAGE,
-          Variable.FRAMEWORK,
-          Variable.ALONGSIDE,
-          Variable.PACKAGING,
-          Variable.SAMPLE,
-          Variable.LAYOUT,
-          Variable.FORMAT);
-
   private final List<Source> sources = new ArrayList<>();
 
   /** What gives words their values, and when. */
@@ -56,15 +44,18 @@ final class TemplateNames {
     }
   }
 
+  /** Whether a brief has one of a kind at most, and names it. */
+  private static boolean isSingle(Variable kind) {
+    return !kind.isListed() && !kind.isBare();
+  }
+
   private TemplateNames(Edition edition) {
-    add(edition.builds(), Variable.BUILD);
-    add(edition.languages(), null);
-    add(edition.frameworks(), Variable.FRAMEWORK);
-    add(edition.packagings(), Variable.PACKAGING);
-    add(edition.samples(), Variable.SAMPLE);
-    add(edition.layouts(), Variable.LAYOUT);
-    add(edition.starters(), Variable.STARTER);
-    add(edition.extras(), Variable.EXTRA);
+    for (Variable kind : Variable.values()) {
+      if (kind.isOfOptions()) {
+        // A language is picked as the first one or alongside.
+        add(edition.options(kind), kind == Variable.LANGUAGE ? null : kind);
+      }
+    }
   }
 
   /**
@@ -182,7 +173,7 @@ final class TemplateNames {
   private static boolean canHold(List<Term> when) {
     Map<Variable, String> one = new HashMap<>();
     for (Term term : when) {
-      if (!term.negated() && SINGLE.contains(term.variable())) {
+      if (!term.negated() && isSingle(term.variable())) {
         String id = String.valueOf(term.id());
         String other = one.putIfAbsent(term.variable(), id);
         if (other != null && !other.equals(id)) {

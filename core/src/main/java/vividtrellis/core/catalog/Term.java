@@ -27,14 +27,17 @@ public record Term(boolean negated, Variable variable, @Nullable String id, Vers
   private static final Pattern FORM =
       Pattern.compile("(no )?([a-z]+):([a-z][a-z0-9-]*)?\\s*([\\[(*].*)?");
 
-  /** What a term can look at. */
+  /**
+   * The kinds of picks that a term can look at, in the order in which they speak in a project. What
+   * can be picked of a kind, {@link Edition#options(Variable)} says.
+   */
   public enum Variable {
     BUILD,
     LANGUAGE,
+    ALONGSIDE,
     JVM,
     JDK,
     FRAMEWORK,
-    ALONGSIDE,
     PACKAGING,
     SAMPLE,
     LAYOUT,
@@ -45,6 +48,16 @@ public record Term(boolean negated, Variable variable, @Nullable String id, Vers
     /** Whether it is looked at by a range alone, since its values are versions without an id. */
     public boolean isBare() {
       return this == JVM || this == JDK;
+    }
+
+    /** Whether any number can be picked of it. */
+    public boolean isListed() {
+      return this == STARTER || this == EXTRA;
+    }
+
+    /** Whether it is a list of its own in the files of an edition, {@link #word()} with an s. */
+    public boolean isOfOptions() {
+      return !isBare() && this != ALONGSIDE && this != FORMAT;
     }
 
     /** The word for it in catalogs, offers and pointers. */

@@ -14,6 +14,7 @@ import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Standing;
 import vividtrellis.core.catalog.Settings;
+import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionedId;
 
@@ -50,6 +51,16 @@ public enum Axis {
     return number;
   }
 
+  /** The kind of picks that it is for; each kind but starters and extras has one. */
+  public Variable variable() {
+    return Variable.valueOf(name());
+  }
+
+  /** That of a kind of which one can be picked. */
+  public static Axis of(Variable variable) {
+    return valueOf(variable.name());
+  }
+
   /** The pick in a brief. */
   public Key key() {
     return key;
@@ -84,9 +95,7 @@ public enum Axis {
       case JVM -> levels(edition, Comparator.comparing(Level::level).reversed());
       case JDK -> levels(edition, Comparator.comparing(Level::level));
       case BUILD -> builds(edition.builds());
-      case PACKAGING -> ids(edition.packagings());
-      case SAMPLE -> ids(edition.samples());
-      case LAYOUT -> ids(edition.layouts());
+      case PACKAGING, SAMPLE, LAYOUT -> ids(edition.options(variable()));
       case FORMAT -> Settings.FORMATS.stream().map(word -> new Value(word, null)).toList();
       case ALONGSIDE -> {
         List<Value> values = new ArrayList<>(List.of(new Value(NONE, null)));

@@ -1,48 +1,34 @@
 package vividtrellis.core.compat;
 
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
+import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.version.Version;
-import vividtrellis.core.version.VersionedId;
 
 /**
  * One value for every variable: what conditions are asked of. Immutable.
  *
- * @param languageVersion the language's own; {@code null} where its version is the level
- * @param jvm Java level compiled for and run on
- * @param jdk the JDK that builds and runs it
- * @param frameworkVersion {@code null} for a framework without versions
+ * @param values one for each axis
  * @param standards by name the levels that the framework is written for
- * @param alongside second language with its version, or {@code none}
- * @param format of the settings
  * @param starters ids that are picked, in the order given
  */
 public record Selection(
-    String build,
-    Version buildVersion,
-    String language,
-    @Nullable Version languageVersion,
-    Version jvm,
-    Version jdk,
-    String framework,
-    @Nullable Version frameworkVersion,
+    Map<Axis, Value> values,
     Map<String, Version> standards,
-    String packaging,
-    String sample,
-    String layout,
-    String alongside,
-    String format,
     Set<String> starters,
     Set<String> extras) {
 
   /** Copies its sets. */
   public Selection {
+    values = Collections.unmodifiableMap(new EnumMap<>(values));
     standards = Map.copyOf(standards);
     starters = Collections.unmodifiableSet(new LinkedHashSet<>(starters));
     extras = Collections.unmodifiableSet(new LinkedHashSet<>(extras));
@@ -50,41 +36,88 @@ public record Selection(
 
   /** The same on another JDK. */
   Selection on(Version otherJdk) {
-    return new Selection(
-        build,
-        buildVersion,
-        language,
-        languageVersion,
-        jvm,
-        otherJdk,
-        framework,
-        frameworkVersion,
-        standards,
-        packaging,
-        sample,
-        layout,
-        alongside,
-        format,
-        starters,
-        extras);
+    Map<Axis, Value> others = new EnumMap<>(values);
+    others.put(Axis.JDK, new Value(otherJdk.text(), otherJdk));
+    return new Selection(others, standards, starters, extras);
+  }
+
+  /** What is selected on an axis. */
+  public Value value(Axis axis) {
+    return Objects.requireNonNull(values.get(axis), () -> "nothing is selected on " + axis);
+  }
+
+  public String build() {
+    return value(Axis.BUILD).id();
+  }
+
+  public Version buildVersion() {
+    return value(Axis.BUILD).required();
+  }
+
+  public String language() {
+    return value(Axis.LANGUAGE).id();
+  }
+
+  /** The language's own; {@code null} where its version is the level. */
+  public @Nullable Version languageVersion() {
+    return value(Axis.LANGUAGE).version();
+  }
+
+  /** Java level compiled for and run on. */
+  public Version jvm() {
+    return value(Axis.JVM).required();
+  }
+
+  /** The JDK that builds and runs it. */
+  public Version jdk() {
+    return value(Axis.JDK).required();
+  }
+
+  public String framework() {
+    return value(Axis.FRAMEWORK).id();
+  }
+
+  /** {@code null} for a framework without versions. */
+  public @Nullable Version frameworkVersion() {
+    return value(Axis.FRAMEWORK).version();
+  }
+
+  public String packaging() {
+    return value(Axis.PACKAGING).id();
+  }
+
+  public String sample() {
+    return value(Axis.SAMPLE).id();
+  }
+
+  public String layout() {
+    return value(Axis.LAYOUT).id();
+  }
+
+  /** Second language with its version, or {@link Axis#NONE}. */
+  public String alongside() {
+    return value(Axis.ALONGSIDE).word();
+  }
+
+  /** Of the settings. */
+  public String format() {
+    return value(Axis.FORMAT).id();
   }
 
   /** Whether a condition holds. */
   public boolean holds(Term term) {
     boolean plain =
         switch (term.variable()) {
-          case BUILD -> is(term, build, buildVersion);
-          case LANGUAGE -> is(term, language, languageVersion == null ? jvm : languageVersion);
-          case JVM -> term.range().holds(jvm);
-          case JDK -> term.range().holds(jdk);
-          case FRAMEWORK -> is(term, framework, frameworkVersion);
-          case ALONGSIDE -> isAlongside(term);
-          case PACKAGING -> packaging.equals(term.id());
-          case SAMPLE -> sample.equals(term.id());
-          case LAYOUT -> layout.equals(term.id());
-          case FORMAT -> format.equals(term.id());
           case STARTER -> contains(starters, term.id());
           case EXTRA -> contains(extras, term.id());
+          case JVM -> term.range().holds(jvm());
+          case JDK -> term.range().holds(jdk());
+          case LANGUAGE ->
+              is(term, language(), languageVersion() == null ? jvm() : languageVersion());
+          default -> {
+            Value value = value(Axis.of(term.variable()));
+            yield is(term, value.id(), value.version());
+          }
         };
     return plain != term.negated();
   }
@@ -106,11 +139,6 @@ public record Selection(
     }
     List<Term> remaining = rule.remaining();
     return remaining.stream().noneMatch(this::holds);
-  }
-
-  private boolean isAlongside(Term term) {
-    VersionedId second = VersionedId.read(alongside);
-    return is(term, second.id(), second.comparable().orElse(null));
   }
 
   private static boolean is(Term term, String id, @Nullable Version version) {

@@ -3,6 +3,7 @@ package vividtrellis.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
@@ -18,13 +19,37 @@ import vividtrellis.core.catalog.Options.Module;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
+import vividtrellis.core.compat.Axis;
 import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.SuitableJdks;
 import vividtrellis.core.version.Version;
-import vividtrellis.core.version.VersionedId;
 
 /** The options that were picked, and what they contribute, each with its cause. */
 final class Contributions {
+
+  /** The kinds of picks in the order in which they speak. */
+  private static final List<Variable> IN_ORDER =
+      List.of(
+          Variable.BUILD,
+          Variable.LANGUAGE,
+          Variable.ALONGSIDE,
+          Variable.FRAMEWORK,
+          Variable.PACKAGING,
+          Variable.STARTER,
+          Variable.EXTRA,
+          Variable.SAMPLE,
+          Variable.LAYOUT);
+
+  /** Those that are a cause of what is only there with them. */
+  private static final Set<Variable> CAUSES =
+      Set.of(
+          Variable.STARTER,
+          Variable.EXTRA,
+          Variable.ALONGSIDE,
+          Variable.LANGUAGE,
+          Variable.PACKAGING,
+          Variable.LAYOUT,
+          Variable.SAMPLE);
 
   private final Brief brief;
   private final Selection selection;
@@ -100,24 +125,27 @@ final class Contributions {
   /** All contributions, in the order of the picks. */
   List<Contributed> inOrder() {
     List<Contributed> all = new ArrayList<>();
-    add(all, edition.builds(), selection.build(), Key.BUILD);
-    add(all, edition.languages(), selection.language(), Key.LANGUAGE);
-    add(all, edition.languages(), VersionedId.read(selection.alongside()).id(), Key.ALONGSIDE);
-    add(all, edition.frameworks(), selection.framework(), Key.FRAMEWORK);
-    add(all, edition.packagings(), selection.packaging(), Key.PACKAGING);
-    for (String id : selection.starters()) {
-      add(all, edition.starters(), id, starter(id));
+    for (Variable kind : IN_ORDER) {
+      for (String id : ids(kind)) {
+        add(all, edition.options(kind), id, pointer(kind, id));
+      }
     }
-    for (String id : selection.extras()) {
-      add(all, edition.extras(), id, extra(id));
-    }
-    add(all, edition.samples(), selection.sample(), Key.SAMPLE);
-    add(all, edition.layouts(), selection.layout(), Key.LAYOUT);
     return all;
   }
 
-  private void add(List<Contributed> all, List<? extends Option> options, String id, Key key) {
-    add(all, options, id, key.pointer());
+  private Iterable<String> ids(Variable kind) {
+    return switch (kind) {
+      case STARTER -> selection.starters();
+      case EXTRA -> selection.extras();
+      default -> List.of(selection.value(Axis.of(kind)).id());
+    };
+  }
+
+  /** Where a pick stands in the brief. */
+  private String pointer(Variable kind, String id) {
+    return IdList.of(kind.word())
+        .map(list -> list.pointer(brief, id))
+        .orElseGet(() -> Axis.of(kind).key().pointer());
   }
 
   private void add(
@@ -194,18 +222,12 @@ final class Contributions {
     for (Term term : when) {
       String id = String.valueOf(term.id());
       if (!term.negated()) {
-        all =
-            switch (term.variable()) {
-              case STARTER -> all.and(of(edition.starters(), id, starter(id)));
-              case EXTRA -> all.and(of(edition.extras(), id, extra(id)));
-              case ALONGSIDE -> all.and(of(edition.languages(), id, Key.ALONGSIDE.pointer()));
-              case LANGUAGE -> all.and(of(edition.languages(), id, Key.LANGUAGE.pointer()));
-              case PACKAGING -> all.and(of(edition.packagings(), id, Key.PACKAGING.pointer()));
-              case FORMAT -> all.and(Cause.of(Key.FORMAT.pointer(), Key.FORMAT.word() + " " + id));
-              case LAYOUT -> all.and(of(edition.layouts(), id, Key.LAYOUT.pointer()));
-              case SAMPLE -> all.and(of(edition.samples(), id, Key.SAMPLE.pointer()));
-              case BUILD, FRAMEWORK, JVM, JDK -> all;
-            };
+        Variable kind = term.variable();
+        if (kind == Variable.FORMAT) {
+          all = all.and(Cause.of(pointer(kind, id), kind.word() + " " + id));
+        } else if (CAUSES.contains(kind)) {
+          all = all.and(of(edition.options(kind), id, pointer(kind, id)));
+        }
       }
     }
     return all;
@@ -214,13 +236,5 @@ final class Contributions {
   private static Cause of(List<? extends Option> options, String id, String pointer) {
     return Cause.of(
         pointer, Edition.find(options, id).map(option -> option.about().label()).orElse(id));
-  }
-
-  private String starter(String id) {
-    return IdList.STARTERS.pointer(brief, id);
-  }
-
-  private String extra(String id) {
-    return IdList.EXTRAS.pointer(brief, id);
   }
 }

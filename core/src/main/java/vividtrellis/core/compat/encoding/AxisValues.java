@@ -71,14 +71,6 @@ final class AxisValues {
 
   /** The options that an axis takes its values from; none for levels, which are no options. */
   List<? extends Option> options(Axis axis) {
-    return switch (axis) {
-      case FRAMEWORK -> edition.frameworks();
-      case LANGUAGE, ALONGSIDE -> edition.languages();
-      case BUILD -> edition.builds();
-      case PACKAGING -> edition.packagings();
-      case SAMPLE -> edition.samples();
-      case LAYOUT -> edition.layouts();
-      case JVM, JDK, FORMAT -> List.of();
-    };
+    return edition.options(axis.variable());
   }
 }

@@ -52,8 +52,7 @@ final class Clauses {
                 : List.of(axis(Axis.LANGUAGE, v -> v.id().equals(id)), levels);
       }
       case FRAMEWORK, BUILD, PACKAGING, SAMPLE, LAYOUT, ALONGSIDE, FORMAT ->
-          List.of(
-              axis(Axis.valueOf(term.variable().name()), v -> v.id().equals(id) && isIn(term, v)));
+          List.of(axis(Axis.of(term.variable()), v -> v.id().equals(id) && isIn(term, v)));
     };
   }
 

@@ -27,6 +27,7 @@ import vividtrellis.core.compat.rules.Standings;
 import vividtrellis.core.solver.Clause;
 import vividtrellis.core.solver.Model;
 import vividtrellis.core.solver.Problem;
+import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionedId;
 
 /**
@@ -259,26 +260,13 @@ public final class CompiledEdition {
 
   /** What a solution means, with starters and extras in an order of their own. */
   public Selection selection(Model model, Set<String> starters, Set<String> extras) {
-    Value framework = value(model, Axis.FRAMEWORK);
-    Value language = value(model, Axis.LANGUAGE);
-    Value build = value(model, Axis.BUILD);
-    return new Selection(
-        build.id(),
-        build.required(),
-        language.id(),
-        language.version(),
-        value(model, Axis.JVM).required(),
-        value(model, Axis.JDK).required(),
-        framework.id(),
-        framework.version(),
-        line(framework).map(Line::standards).orElse(Map.of()),
-        value(model, Axis.PACKAGING).id(),
-        value(model, Axis.SAMPLE).id(),
-        value(model, Axis.LAYOUT).id(),
-        value(model, Axis.ALONGSIDE).word(),
-        value(model, Axis.FORMAT).id(),
-        starters,
-        extras);
+    Map<Axis, Value> all = new EnumMap<>(Axis.class);
+    for (Axis axis : Axis.values()) {
+      all.put(axis, value(model, axis));
+    }
+    Map<String, Version> standards =
+        line(value(model, Axis.FRAMEWORK)).map(Line::standards).orElse(Map.of());
+    return new Selection(all, standards, starters, extras);
   }
 
   public Value value(Model model, Axis axis) {

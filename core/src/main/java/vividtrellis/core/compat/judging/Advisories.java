@@ -240,19 +240,9 @@ final class Advisories {
   /** What can be checked already, but not yet be written by this version. */
   private void planned() {
     for (Axis axis : Axis.values()) {
-      String id =
-          switch (axis) {
-            case FRAMEWORK -> selection.framework();
-            case LANGUAGE -> selection.language();
-            case BUILD -> selection.build();
-            case PACKAGING -> selection.packaging();
-            case SAMPLE -> selection.sample();
-            case LAYOUT -> selection.layout();
-            case ALONGSIDE -> selection.alongside();
-            case JVM, JDK, FORMAT -> "";
-          };
+      String id = selection.value(axis).id();
       if (axis != Axis.ALONGSIDE && isPlanned(compiled.options(axis), id)) {
-        planned(axis.key().pointer(), compiled.label(VersionedId.read(id).id()));
+        planned(axis.key().pointer(), compiled.label(id));
       }
     }
     planned(IdList.STARTERS, compiled.edition().starters());

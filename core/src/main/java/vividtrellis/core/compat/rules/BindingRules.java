@@ -28,6 +28,11 @@ import vividtrellis.core.version.VersionRange;
  */
 final class BindingRules {
 
+  /** What a framework may have nothing to say to. */
+  private static final List<Variable> FOR_FRAMEWORKS =
+      List.of(
+          Variable.STARTER, Variable.EXTRA, Variable.PACKAGING, Variable.SAMPLE, Variable.LAYOUT);
+
   private final Edition edition;
   private final List<Rule> rules = new ArrayList<>();
 
@@ -37,11 +42,9 @@ final class BindingRules {
 
   static List<Rule> of(Edition edition) {
     BindingRules rules = new BindingRules(edition);
-    rules.bound(Variable.STARTER, edition.starters());
-    rules.bound(Variable.EXTRA, edition.extras());
-    rules.bound(Variable.PACKAGING, edition.packagings());
-    rules.bound(Variable.SAMPLE, edition.samples());
-    rules.bound(Variable.LAYOUT, edition.layouts());
+    for (Variable kind : FOR_FRAMEWORKS) {
+      rules.bound(kind, edition.options(kind));
+    }
     edition.frameworks().forEach(rules::formats);
     return rules.rules;
   }

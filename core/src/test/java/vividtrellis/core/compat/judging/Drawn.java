@@ -15,6 +15,8 @@ import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.compat.Axis;
+import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.finding.Change;
 import vividtrellis.core.compat.rules.Rules;
@@ -247,22 +249,24 @@ final class Drawn {
   private static Selection selection(
       String framework, String language, String level, String packaging, Set<String> starters) {
     boolean java = language.equals("java");
+    // The lowest long-term JDK that takes the level; only level 26 has none.
+    Value here = new Value(level, new Version(level));
     return new Selection(
-        "maven",
-        new Version("3.9"),
-        java ? language : "kotlin",
-        java ? null : new Version(language.substring(7)),
-        new Version(level),
-        // The lowest long-term JDK that takes the level; only level 26 has none.
-        new Version(level),
-        "frame",
-        new Version(framework),
+        Map.of(
+            Axis.BUILD, new Value("maven", new Version("3.9")),
+            Axis.LANGUAGE,
+                java
+                    ? new Value(language, null)
+                    : new Value("kotlin", new Version(language.substring(7))),
+            Axis.JVM, here,
+            Axis.JDK, here,
+            Axis.FRAMEWORK, new Value("frame", new Version(framework)),
+            Axis.PACKAGING, new Value(packaging, null),
+            Axis.SAMPLE, new Value("endpoint", null),
+            Axis.LAYOUT, new Value("flat", null),
+            Axis.ALONGSIDE, new Value(Axis.NONE, null),
+            Axis.FORMAT, new Value("yaml", null)),
         Map.of(),
-        packaging,
-        "endpoint",
-        "flat",
-        "none",
-        "yaml",
         starters,
         Set.of());
   }
