@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Contribution.Scope;
 import vividtrellis.core.catalog.Options.Module;
+import vividtrellis.core.template.Cause;
 
 /**
  * A build, whatever system will run it.

@@ -2,6 +2,7 @@ package vividtrellis.core.plan;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import vividtrellis.core.template.Cause;
 
 /** A part of a document that is written from a tree: a name, and a value or further parts. */
 public sealed interface BuildPart {

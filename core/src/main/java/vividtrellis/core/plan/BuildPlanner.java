@@ -17,7 +17,9 @@ import vividtrellis.core.plan.BuildModel.Exclusion;
 import vividtrellis.core.plan.BuildModel.Plugin;
 import vividtrellis.core.plan.BuildModel.Property;
 import vividtrellis.core.plan.Contributions.Contributed;
-import vividtrellis.core.plan.TemplateContext.Filled;
+import vividtrellis.core.template.Cause;
+import vividtrellis.core.template.TemplateContext;
+import vividtrellis.core.template.TemplateContext.Filled;
 
 /** Gathers what the build is made of. */
 final class BuildPlanner {

@@ -22,6 +22,7 @@ import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.compat.Axis;
 import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.SuitableJdks;
+import vividtrellis.core.template.Cause;
 import vividtrellis.core.version.Version;
 
 /** The options that were picked, and what they contribute, each with its cause. */

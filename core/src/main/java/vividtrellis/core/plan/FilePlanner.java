@@ -7,7 +7,10 @@ import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Contribution.FilePart;
 import vividtrellis.core.document.Escaping;
 import vividtrellis.core.plan.Contributions.Contributed;
+import vividtrellis.core.plan.ProjectPlan.Content;
 import vividtrellis.core.plan.ProjectPlan.Part;
+import vividtrellis.core.template.Cause;
+import vividtrellis.core.template.TemplateContext;
 
 /** Gathers the files that are made from templates. */
 final class FilePlanner {
@@ -46,24 +49,19 @@ final class FilePlanner {
         part.tracedTo() == null
             ? cause
             : Cause.of(String.valueOf(part.tracedTo()), cause.because());
-    parts.add(
-        new Part(
-            path,
-            context.value(part.template()).text(),
-            part.mode(),
-            role,
-            purpose,
-            part.verbatim(),
-            escaping(part, path),
-            part.place(),
-            why));
+    parts.add(new Part(path, part.mode(), role, purpose, part.place(), why, content(part, path)));
+  }
+
+  private Content content(FilePart part, String path) {
+    String name = context.value(part.template()).text();
+    String template = String.valueOf(picked.edition().templates().get(name));
+    return part.verbatim()
+        ? new Content.Verbatim(template)
+        : new Content.Lines(context.lines(template, escaping(part, path)));
   }
 
   /** A format that is not known is a fault of the edition, told where it is loaded. */
   private static Escaping escaping(FilePart part, String path) {
-    if (part.verbatim()) {
-      return Escaping.PLAIN;
-    }
     String named = part.format() == null ? path : String.valueOf(part.format());
     return Escaping.of(named)
         .orElseThrow(() -> new IllegalStateException(named + " has no format that is known"));

@@ -1,30 +1,26 @@
 package vividtrellis.core.plan;
 
 import java.util.List;
-import java.util.Map;
-import vividtrellis.core.document.Escaping;
+import vividtrellis.core.template.Cause;
+import vividtrellis.core.template.TemplateContext.Filled;
 
 /**
  * Everything that a project consists of.
  *
  * @param root name of its one top directory
- * @param context what templates are filled with
  * @param builds one, or one above those of the modules
  * @param settings those of each file, in the order of their causes
  * @param settingsFormat yaml or properties
  * @param documents files written from a tree rather than from a template
  * @param files parts of files; parts with the same path belong together, in order
- * @param templates name to text, those of the edition
  */
 public record ProjectPlan(
     String root,
-    TemplateContext context,
     List<BuildModel> builds,
     List<SettingsFile> settings,
     String settingsFormat,
     List<TreeDocument> documents,
-    List<Part> files,
-    Map<String, String> templates) {
+    List<Part> files) {
 
   /**
    * A file of settings.
@@ -56,18 +52,24 @@ public record ProjectPlan(
    * @param mode 644 or 755
    * @param role yours, rarely or ours
    * @param purpose what the file is for
-   * @param verbatim whether the template is copied as it is
-   * @param escaping how what is filled into it is made harmless
    * @param place where among the parts of its file it stands
    */
   public record Part(
       String path,
-      String template,
       String mode,
       String role,
       String purpose,
-      boolean verbatim,
-      Escaping escaping,
       int place,
-      Cause cause) {}
+      Cause cause,
+      Content content) {}
+
+  /** What a part consists of. */
+  public sealed interface Content {
+
+    /** A text as it is. */
+    record Verbatim(String text) implements Content {}
+
+    /** A template that was filled, each line with the picks that are in it. */
+    record Lines(List<Filled> lines) implements Content {}
+  }
 }

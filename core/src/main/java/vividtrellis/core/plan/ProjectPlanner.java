@@ -8,6 +8,7 @@ import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Settings;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.plan.Contributions.Contributed;
+import vividtrellis.core.template.TemplateContext;
 
 /** The door of this room: a completed brief and what was chosen give a plan. */
 public final class ProjectPlanner {
@@ -34,12 +35,10 @@ public final class ProjectPlanner {
     TemplateContext context = TemplateVariables.of(picked, contributions, form, inputs);
     return new ProjectPlan(
         brief.require(Key.NAME),
-        context,
         BuildPlanner.plan(picked, contributions, context),
         SettingsPlanner.plan(picked, form, contributions, context),
         brief.require(Key.FORMAT),
         ServicePlanner.plan(picked, contributions, context),
-        FilePlanner.plan(picked, contributions, context),
-        edition.templates());
+        FilePlanner.plan(picked, contributions, context));
   }
 }

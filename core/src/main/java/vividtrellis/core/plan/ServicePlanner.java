@@ -7,6 +7,8 @@ import vividtrellis.core.plan.BuildPart.Branch;
 import vividtrellis.core.plan.BuildPart.Leaf;
 import vividtrellis.core.plan.Contributions.Contributed;
 import vividtrellis.core.plan.ProjectPlan.TreeDocument;
+import vividtrellis.core.template.Cause;
+import vividtrellis.core.template.TemplateContext;
 
 /**
  * Gathers the services that the application talks to. Each is described where its settings are, so

@@ -9,7 +9,9 @@ import vividtrellis.core.catalog.Settings.Profile;
 import vividtrellis.core.plan.Contributions.Contributed;
 import vividtrellis.core.plan.ProjectPlan.Setting;
 import vividtrellis.core.plan.ProjectPlan.SettingsFile;
-import vividtrellis.core.plan.TemplateContext.Filled;
+import vividtrellis.core.template.Cause;
+import vividtrellis.core.template.TemplateContext;
+import vividtrellis.core.template.TemplateContext.Filled;
 
 /** Gathers the settings, file by file, as the framework wants them. */
 final class SettingsPlanner {

@@ -20,6 +20,8 @@ import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.SuitableJdks;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.plan.Contributions.Contributed;
+import vividtrellis.core.template.Cause;
+import vividtrellis.core.template.TemplateContext;
 import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionedId;
 

@@ -6,7 +6,9 @@ import java.util.Objects;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.plan.BuildPart.Branch;
 import vividtrellis.core.plan.BuildPart.Leaf;
-import vividtrellis.core.plan.TemplateContext.Filled;
+import vividtrellis.core.template.Cause;
+import vividtrellis.core.template.TemplateContext;
+import vividtrellis.core.template.TemplateContext.Filled;
 
 /** Makes parts from trees of a catalog, and joins those of several picks. */
 final class TreeMerge {

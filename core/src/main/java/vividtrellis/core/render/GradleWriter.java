@@ -11,7 +11,7 @@ import vividtrellis.core.plan.BuildModel.Exclusion;
 import vividtrellis.core.plan.BuildModel.Plugin;
 import vividtrellis.core.plan.BuildModel.Property;
 import vividtrellis.core.plan.BuildPart;
-import vividtrellis.core.plan.Cause;
+import vividtrellis.core.template.Cause;
 
 /** Writes a build model as Gradle's scripts, in Kotlin or in Groovy, with a list of versions. */
 final class GradleWriter {

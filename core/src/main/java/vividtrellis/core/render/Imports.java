@@ -4,7 +4,7 @@ import com.google.common.base.CharMatcher;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import vividtrellis.core.plan.TemplateContext.Filled;
+import vividtrellis.core.template.TemplateContext.Filled;
 
 /**
  * Puts the imports of a source in order. A template cannot: where the project's own packages belong

@@ -15,7 +15,7 @@ import vividtrellis.core.plan.BuildModel.Sibling;
 import vividtrellis.core.plan.BuildPart;
 import vividtrellis.core.plan.BuildPart.Branch;
 import vividtrellis.core.plan.BuildPart.Leaf;
-import vividtrellis.core.plan.Cause;
+import vividtrellis.core.template.Cause;
 
 /** Writes a build model as {@code pom.xml}: ordered, nothing empty, nothing that is a default. */
 final class MavenWriter {

@@ -8,13 +8,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import vividtrellis.core.plan.BuildModel;
-import vividtrellis.core.plan.Cause;
 import vividtrellis.core.plan.ProjectPlan;
+import vividtrellis.core.plan.ProjectPlan.Content;
 import vividtrellis.core.plan.ProjectPlan.Part;
 import vividtrellis.core.plan.ProjectPlan.SettingsFile;
 import vividtrellis.core.plan.ProjectPlan.TreeDocument;
-import vividtrellis.core.plan.TemplateContext.Filled;
 import vividtrellis.core.render.FileSet.GeneratedFile;
+import vividtrellis.core.template.Cause;
+import vividtrellis.core.template.TemplateContext.Filled;
 
 /** The door of this room: a plan gives files. */
 public final class Renderer {
@@ -98,14 +99,17 @@ public final class Renderer {
         });
   }
 
-  private void part(TracedText text, Part part) {
-    String template = String.valueOf(plan.templates().get(part.template()));
-    if (part.verbatim()) {
-      text.lines(template, part.cause());
-      return;
+  private static void part(TracedText text, Part part) {
+    if (part.content() instanceof Content.Lines filled) {
+      lines(text, part, filled.lines());
+    } else if (part.content() instanceof Content.Verbatim verbatim) {
+      text.lines(verbatim.text(), part.cause());
     }
+  }
+
+  private static void lines(TracedText text, Part part, List<Filled> filled) {
     boolean forWindows = part.path().endsWith(".cmd") || part.path().endsWith(".bat");
-    List<Filled> lines = plan.context().lines(template, part.escaping());
+    List<Filled> lines = filled;
     if (part.path().endsWith(".md")) {
       lines = withoutBlankEnds(lines);
       if (!lines.isEmpty() && !text.isEmpty()) {

@@ -4,7 +4,7 @@ import java.util.stream.Collectors;
 import vividtrellis.core.plan.BuildPart;
 import vividtrellis.core.plan.BuildPart.Branch;
 import vividtrellis.core.plan.BuildPart.Leaf;
-import vividtrellis.core.plan.Cause;
+import vividtrellis.core.template.Cause;
 
 /**
  * Writes a script of a build, in Kotlin or in Groovy. A tree of parts is read like this:

@@ -4,7 +4,7 @@ import com.google.common.base.CharMatcher;
 import java.util.ArrayList;
 import java.util.List;
 import vividtrellis.core.brief.Trace;
-import vividtrellis.core.plan.Cause;
+import vividtrellis.core.template.Cause;
 
 /** Text that grows line by line, each with its cause. */
 final class TracedText {

@@ -8,7 +8,7 @@ import java.util.Map;
 import vividtrellis.core.plan.BuildModel;
 import vividtrellis.core.plan.BuildModel.Dependency;
 import vividtrellis.core.plan.BuildModel.Plugin;
-import vividtrellis.core.plan.Cause;
+import vividtrellis.core.template.Cause;
 
 /**
  * The versions that a Gradle build names, each once, and the names under which scripts use them.

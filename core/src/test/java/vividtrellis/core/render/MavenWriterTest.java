@@ -20,7 +20,7 @@ import vividtrellis.core.plan.BuildModel.Property;
 import vividtrellis.core.plan.BuildPart;
 import vividtrellis.core.plan.BuildPart.Branch;
 import vividtrellis.core.plan.BuildPart.Leaf;
-import vividtrellis.core.plan.Cause;
+import vividtrellis.core.template.Cause;
 
 class MavenWriterTest {
 

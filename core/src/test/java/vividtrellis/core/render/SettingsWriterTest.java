@@ -12,8 +12,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
-import vividtrellis.core.plan.Cause;
 import vividtrellis.core.plan.ProjectPlan.Setting;
+import vividtrellis.core.template.Cause;
 
 class SettingsWriterTest {
 

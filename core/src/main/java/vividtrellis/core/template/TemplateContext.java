@@ -1,4 +1,4 @@
-package vividtrellis.core.plan;
+package vividtrellis.core.template;
 
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
@@ -57,8 +57,6 @@ public final class TemplateContext {
   /** What several marks in one line come to; most lines repeat the marks of others. */
   private final Map<String, Cause> together = new HashMap<>();
 
-  TemplateContext() {}
-
   /**
    * Also answers for the mark of each word, which is nothing for a word that no pick stands for.
    */
@@ -83,12 +81,12 @@ public final class TemplateContext {
   }
 
   /** A word that no pick stands for. */
-  void put(String word, String value) {
+  public void put(String word, String value) {
     values.put(word, value);
   }
 
   /** A word that comes from a pick. An empty value counts as false where it opens a section. */
-  void put(String word, String value, Cause cause) {
+  public void put(String word, String value, Cause cause) {
     if (value.isEmpty()) {
       values.put(word, value);
     } else {
@@ -98,12 +96,12 @@ public final class TemplateContext {
   }
 
   /** A list, each of whose entries is a mapping from words to values. */
-  void put(String word, List<Map<String, String>> entries) {
+  public void put(String word, List<Map<String, String>> entries) {
     values.put(word, entries);
   }
 
   /** A value with the mark of its cause. */
-  String marked(String value, Cause cause) {
+  public String marked(String value, Cause cause) {
     causes.add(cause);
     return mark(causes.size() - 1) + value;
   }

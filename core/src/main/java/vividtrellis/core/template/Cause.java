@@ -1,4 +1,4 @@
-package vividtrellis.core.plan;
+package vividtrellis.core.template;
 
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
