@@ -15,6 +15,17 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
+import vividtrellis.cli.api.ApiClient;
+import vividtrellis.cli.api.CheckAnswer;
+import vividtrellis.cli.api.SentBrief;
+import vividtrellis.cli.interview.Interview;
+import vividtrellis.cli.interview.Questionnaire;
+import vividtrellis.cli.terminal.Failure;
+import vividtrellis.cli.terminal.Prompt;
+import vividtrellis.cli.terminal.Screen;
+import vividtrellis.cli.terminal.Shell;
+import vividtrellis.cli.terminal.Terminal;
+import vividtrellis.cli.view.VerdictView;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.Key;
@@ -64,7 +75,7 @@ final class BriefCommand implements Callable<Integer> {
       try (Prompt asker = new Prompt()) {
         Screen screen = new Screen(asker.out());
         Interview interview = new Interview(service, asker, screen, given);
-        return finish(interview.run(), interview, asker);
+        return finish(Questionnaire.run(interview), interview, asker);
       }
     }
     if (given.get(Key.NAME).isEmpty()) {
@@ -74,13 +85,13 @@ final class BriefCommand implements Callable<Integer> {
           "/project/name",
           "give it as a word, as in: vivid brief name=berth-booking");
     }
-    Json verdict = judge(service, given);
-    if (!verdict.text("verdict").equals("fits")) {
+    CheckAnswer verdict = judge(service, given);
+    if (!verdict.fits()) {
       Screen screen = new Screen(spec.commandLine().getErr());
       new VerdictView(screen).show(verdict);
       return Failure.BLOCKED;
     }
-    Brief brief = whole ? Briefs.of(verdict.at("brief").node()) : given;
+    Brief brief = whole ? verdict.brief() : given;
     if (to == null) {
       out.print(Briefs.write(brief, common.json() ? Notation.JSON : Notation.YAML));
       return 0;
@@ -94,12 +105,8 @@ final class BriefCommand implements Callable<Integer> {
     return 0;
   }
 
-  private static Json judge(ApiClient service, Brief brief) {
-    return service
-        .post(
-            "/checks",
-            new BriefInput.Document("words", Briefs.write(brief, Notation.JSON), Notation.JSON))
-        .verdict();
+  private static CheckAnswer judge(ApiClient service, Brief brief) {
+    return service.post("/checks", SentBrief.of("words", brief)).check();
   }
 
   /** Shows what came of the answers, and writes it where it is wanted. */
@@ -107,8 +114,8 @@ final class BriefCommand implements Callable<Integer> {
     Screen screen = interview.screen();
     screen.line("");
     new VerdictView(screen).show(interview.verdict());
-    boolean fits = interview.verdict().text("verdict").equals("fits");
-    Brief brief = whole && fits ? Briefs.of(interview.verdict().at("brief").node()) : answered;
+    boolean fits = interview.verdict().fits();
+    Brief brief = whole && fits ? interview.verdict().brief() : answered;
     screen.line("");
     String preset = to == null ? brief.require(Key.NAME) + ".yaml" : to;
     while (true) {

@@ -14,6 +14,11 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import vividtrellis.cli.api.ApiClient;
+import vividtrellis.cli.api.CatalogAnswer.Item;
+import vividtrellis.cli.api.SentBrief;
+import vividtrellis.cli.terminal.Failure;
+import vividtrellis.cli.terminal.Terminal;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.PickWords;
@@ -47,17 +52,6 @@ final class BriefInput {
 
   private boolean takesMore;
 
-  /**
-   * A brief on its way to the service.
-   *
-   * @param name for messages
-   */
-  record Document(String name, String text, Notation notation) {
-    String mediaType() {
-      return notation == Notation.JSON ? "application/json" : "application/yaml";
-    }
-  }
-
   /** What is neither a word nor the brief: the first is the brief, the others are the command's. */
   List<String> rest() {
     List<String> all = given.stream().filter(each -> !isWord(each)).toList();
@@ -77,21 +71,21 @@ final class BriefInput {
 
   /** The brief that the picks make. */
   Brief brief(ApiClient service) {
-    Document document = document(service);
+    SentBrief document = document(service);
     try {
       return Variants.meant(Briefs.read(document.text(), document.notation()));
     } catch (UnreadableDocument e) {
-      throw ApiClient.unreadable(e);
+      throw Failure.unreadable(e);
     }
   }
 
   /** Whether the brief of a file has variants. */
   boolean hasVariants() {
-    Document document = read(files().get(0));
+    SentBrief document = read(files().get(0));
     try {
       return !Variants.names(Briefs.read(document.text(), document.notation())).isEmpty();
     } catch (UnreadableDocument e) {
-      throw ApiClient.unreadable(e);
+      throw Failure.unreadable(e);
     }
   }
 
@@ -104,11 +98,11 @@ final class BriefInput {
           null,
           "name the file alone, as in: vivid take berth-booking.yaml --all --into DIR");
     }
-    Document document = read(files().get(0));
+    SentBrief document = read(files().get(0));
     try {
       return Briefs.read(document.text(), document.notation());
     } catch (UnreadableDocument e) {
-      throw ApiClient.unreadable(e);
+      throw Failure.unreadable(e);
     }
   }
 
@@ -128,7 +122,7 @@ final class BriefInput {
     return files.contains("-") || (files.isEmpty() && given.isEmpty());
   }
 
-  Document document(ApiClient service) {
+  SentBrief document(ApiClient service) {
     List<String> words = given.stream().filter(BriefInput::isWord).toList();
     List<String> files = files();
     if (files.isEmpty() && words.isEmpty()) {
@@ -141,16 +135,15 @@ final class BriefInput {
       }
       files = List.of("-");
     }
-    Document document = files.isEmpty() ? begun() : read(files.get(0));
+    SentBrief document = files.isEmpty() ? begun() : read(files.get(0));
     return words.isEmpty() && variant == null ? document : changed(document, words, service);
   }
 
-  private static Document begun() {
-    return new Document(
-        "the words", Briefs.write(Config.read().begun(), Notation.JSON), Notation.JSON);
+  private static SentBrief begun() {
+    return SentBrief.of("the words", Config.read().begun());
   }
 
-  private Document changed(Document document, List<String> words, ApiClient service) {
+  private SentBrief changed(SentBrief document, List<String> words, ApiClient service) {
     try {
       Brief whole = Briefs.read(document.text(), document.notation());
       for (String word : words) {
@@ -162,9 +155,9 @@ final class BriefInput {
       for (String word : words.stream().filter(each -> !PickWords.saysVariants(each)).toList()) {
         brief = PickWords.applyWord(brief, word, extras);
       }
-      return new Document(document.name(), Briefs.write(brief, Notation.JSON), Notation.JSON);
+      return SentBrief.of(document.name(), brief);
     } catch (UnreadableDocument e) {
-      throw ApiClient.unreadable(e);
+      throw Failure.unreadable(e);
     } catch (PickWords.UnknownWord e) {
       throw new Failure(
           Failure.UNREADABLE,
@@ -175,9 +168,7 @@ final class BriefInput {
   }
 
   private static List<String> extras(ApiClient service) {
-    return service.get("/catalog").json().list("extras").stream()
-        .map(extra -> extra.text("id"))
-        .toList();
+    return service.get("/catalog").catalog().extras().stream().map(Item::id).toList();
   }
 
   /**
@@ -198,7 +189,7 @@ final class BriefInput {
   }
 
   /** A brief that is in a file, or comes from standard input. */
-  static Document read(String name) {
+  static SentBrief read(String name) {
     try (InputStream in = name.equals("-") ? System.in : Files.newInputStream(Path.of(name))) {
       byte[] bytes = in.readNBytes(MOST_BYTES);
       String text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
@@ -209,7 +200,7 @@ final class BriefInput {
             name.equals("-") ? "standard input" : name,
             "a brief begins with: project: { name: berth-booking }");
       }
-      return new Document(name, text, Notation.of(text));
+      return new SentBrief(name, text, Notation.of(text));
     } catch (CharacterCodingException e) {
       throw new Failure(Failure.UNREADABLE, "This is not UTF-8.", name, "save it as UTF-8");
     } catch (IOException | InvalidPathException e) {

@@ -7,8 +7,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -17,6 +19,14 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import vividtrellis.cli.api.ApiClient;
+import vividtrellis.cli.api.CatalogAnswer;
+import vividtrellis.cli.api.CatalogAnswer.Category;
+import vividtrellis.cli.api.CatalogAnswer.Item;
+import vividtrellis.cli.api.CatalogAnswer.Level;
+import vividtrellis.cli.api.CatalogAnswer.Line;
+import vividtrellis.cli.terminal.Failure;
+import vividtrellis.cli.terminal.Screen;
 
 /** Shows what can be picked. */
 @Command(
@@ -31,18 +41,21 @@ import picocli.CommandLine.Spec;
     })
 final class CatalogCommand implements Callable<Integer> {
 
+  /** A list of the catalog. */
+  private record Listed(String title, Function<CatalogAnswer, List<Item>> of) {}
+
   /** The lists by the word that asks for them, in the order in which they are shown. */
-  private static final Map<String, String> LISTS = new LinkedHashMap<>();
+  private static final Map<String, Listed> LISTS = new LinkedHashMap<>();
 
   static {
-    LISTS.put("starters", "Starters");
-    LISTS.put("languages", "Languages");
-    LISTS.put("frameworks", "Frameworks");
-    LISTS.put("builds", "Build systems");
-    LISTS.put("extras", "Extras");
-    LISTS.put("packagings", "Packaging");
-    LISTS.put("samples", "Sample code");
-    LISTS.put("layouts", "Layout");
+    LISTS.put("starters", new Listed("Starters", CatalogAnswer::starters));
+    LISTS.put("languages", new Listed("Languages", CatalogAnswer::languages));
+    LISTS.put("frameworks", new Listed("Frameworks", CatalogAnswer::frameworks));
+    LISTS.put("builds", new Listed("Build systems", CatalogAnswer::builds));
+    LISTS.put("extras", new Listed("Extras", CatalogAnswer::extras));
+    LISTS.put("packagings", new Listed("Packaging", CatalogAnswer::packagings));
+    LISTS.put("samples", new Listed("Sample code", CatalogAnswer::samples));
+    LISTS.put("layouts", new Listed("Layout", CatalogAnswer::layouts));
   }
 
   private static final Set<String> VERSIONED = Set.of("builds", "languages", "frameworks");
@@ -91,24 +104,27 @@ final class CatalogCommand implements Callable<Integer> {
     }
     Screen screen = new Screen(out);
     if (atLength()) {
-      some(screen, answer.json());
+      some(screen, answer.catalog());
     } else {
-      everything(screen, answer.json());
+      everything(screen, answer.catalog());
     }
     return 0;
   }
 
-  private void some(Screen screen, Json catalog) {
+  private void some(Screen screen, CatalogAnswer catalog) {
     List<String> wanted = list == null ? LISTS.keySet().stream().toList() : List.of(list);
+    boolean any = false;
     for (String each : wanted) {
-      List<Json> found = catalog.list(each);
+      Listed listed = Objects.requireNonNull(LISTS.get(each));
+      List<Item> found = listed.of().apply(catalog);
+      any |= !found.isEmpty();
       if (VERSIONED.contains(each) && !found.isEmpty()) {
-        versions(screen, LISTS.get(each), found);
+        versions(screen, listed.title(), found);
       } else {
-        choices(screen, LISTS.get(each), found);
+        choices(screen, listed.title(), found);
       }
     }
-    if (wanted.stream().allMatch(each -> catalog.list(each).isEmpty())) {
+    if (!any) {
       screen.line(
           "Nothing%s is found by %s. vivid catalog%s shows all there is."
               .formatted(
@@ -116,25 +132,23 @@ final class CatalogCommand implements Callable<Integer> {
     }
   }
 
-  private void everything(Screen screen, Json catalog) {
+  private void everything(Screen screen, CatalogAnswer catalog) {
     screen.line(
-        screen.strong("Edition " + catalog.text("edition"))
-            + screen.soft("  served by Vivid Trellis " + catalog.text("service")));
-    versions(screen, "Build systems", catalog.list("builds"));
-    versions(screen, "Languages", catalog.list("languages"));
-    versions(screen, "Frameworks", catalog.list("frameworks"));
-    choices(screen, "Packaging", catalog.list("packagings"));
-    choices(screen, "Sample code", catalog.list("samples"));
-    choices(screen, "Layout", catalog.list("layouts"));
-    for (Json category : catalog.list("categories")) {
+        screen.strong("Edition " + catalog.edition())
+            + screen.soft("  served by Vivid Trellis " + catalog.service()));
+    versions(screen, "Build systems", catalog.builds());
+    versions(screen, "Languages", catalog.languages());
+    versions(screen, "Frameworks", catalog.frameworks());
+    choices(screen, "Packaging", catalog.packagings());
+    choices(screen, "Sample code", catalog.samples());
+    choices(screen, "Layout", catalog.layouts());
+    for (Category category : catalog.categories()) {
       choices(
           screen,
-          "Starters: " + category.text("label").toLowerCase(Locale.ROOT),
-          catalog.list("starters").stream()
-              .filter(s -> s.text("category").equals(category.text("id")))
-              .toList());
+          "Starters: " + category.label().toLowerCase(Locale.ROOT),
+          catalog.starters().stream().filter(s -> s.category().equals(category.id())).toList());
     }
-    choices(screen, "Extras: beside it", catalog.list("extras"));
+    choices(screen, "Extras: beside it", catalog.extras());
     screen.line("");
     screen.line(screen.soft("With a list or --search, each comes with its documentation."));
   }
@@ -144,33 +158,33 @@ final class CatalogCommand implements Callable<Integer> {
     screen.line(screen.strong(title));
   }
 
-  private void choices(Screen screen, String title, List<Json> options) {
+  private void choices(Screen screen, String title, List<Item> options) {
     if (!options.isEmpty()) {
       title(screen, title);
       options.forEach(option -> option(screen, option));
     }
   }
 
-  private void option(Screen screen, Json option) {
-    String planned = option.text("planned").equals("true") ? " Checked, not written yet." : "";
-    screen.row("  " + Screen.pad(option.text("id"), 22), option.text("summary") + planned);
+  private void option(Screen screen, Item option) {
+    String planned = option.planned() ? " Checked, not written yet." : "";
+    screen.row("  " + Screen.pad(option.id(), 22), option.summary() + planned);
     if (atLength()) {
-      screen.line(" ".repeat(24) + screen.soft(option.text("documentation")));
+      screen.line(" ".repeat(24) + screen.soft(option.documentation()));
     }
   }
 
-  private void versions(Screen screen, String title, List<Json> options) {
+  private void versions(Screen screen, String title, List<Item> options) {
     title(screen, title);
-    for (Json option : options) {
+    for (Item option : options) {
       option(screen, option);
-      for (Json level : option.list("levels")) {
-        String longTerm = level.text("longTerm").equals("true") ? "long-term" : "";
-        version(screen, level.text("level"), longTerm);
+      for (Level level : option.levels()) {
+        String longTerm = level.longTerm() ? "long-term" : "";
+        version(screen, level.level(), longTerm);
       }
-      for (Json line : option.list("lines")) {
-        version(screen, line.text("line"), standing(line));
+      for (Line line : option.lines()) {
+        version(screen, line.line(), standing(line));
       }
-      option.list("versions").forEach(version -> version(screen, version.text(), ""));
+      option.versions().forEach(version -> version(screen, version, ""));
     }
   }
 
@@ -178,14 +192,13 @@ final class CatalogCommand implements Callable<Integer> {
     screen.line(("    @" + Screen.pad(version, 19) + screen.soft(standing)).stripTrailing());
   }
 
-  private String standing(Json line) {
-    String until = line.text("until").isEmpty() ? "" : " since " + line.text("until");
-    String estimated = line.text("estimated").equals("true") ? " (estimated)" : "";
-    String shown = line.text("standing") + until + estimated + ", newest " + line.text("newest");
+  private String standing(Line line) {
+    String until = line.until().isEmpty() ? "" : " since " + line.until();
+    String estimated = line.estimated() ? " (estimated)" : "";
+    String shown = line.standing() + until + estimated + ", newest " + line.newest();
     String others =
-        line.list("versions").stream()
-            .map(Json::text)
-            .filter(version -> !version.equals(line.text("newest")))
+        line.versions().stream()
+            .filter(version -> !version.equals(line.newest()))
             .collect(Collectors.joining(", "));
     return atLength() && !others.isEmpty() ? shown + ", also " + others : shown;
   }

@@ -12,6 +12,13 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
+import vividtrellis.cli.api.ApiClient;
+import vividtrellis.cli.api.CheckAnswer;
+import vividtrellis.cli.api.SentBrief;
+import vividtrellis.cli.terminal.Failure;
+import vividtrellis.cli.terminal.Screen;
+import vividtrellis.cli.view.MachineView;
+import vividtrellis.cli.view.VerdictView;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.document.Documents.Notation;
@@ -58,14 +65,14 @@ final class CheckCommand implements Callable<Integer> {
           "--apply",
           "write the variant to a file of its own: vivid brief FILE --variant NAME --to OTHER");
     }
-    BriefInput.Document document = input.document(service);
+    SentBrief document = input.document(service);
     String query = way == null ? "" : "?apply=" + way;
     ApiClient.Answer answer = service.post("/checks" + query, document);
-    Json verdict = answer.verdict();
-    boolean fits = verdict.text("verdict").equals("fits");
+    CheckAnswer verdict = answer.check();
+    boolean fits = verdict.fits();
     PrintWriter out = spec.commandLine().getOut();
     if (way != null) {
-      apply(verdict.at("applied"), document, out);
+      apply(verdict.applied().orElseThrow(ApiClient.Answer::unreadable), document, out);
     }
     if (common.json()) {
       out.println(answer.text());
@@ -79,12 +86,8 @@ final class CheckCommand implements Callable<Integer> {
       }
       if (here && fits) {
         // Asked of the project as it would be made, with what was filled in as its picks.
-        BriefInput.Document whole =
-            new BriefInput.Document(
-                "the filled-in brief",
-                Briefs.write(Briefs.of(verdict.at("brief").node()), Notation.JSON),
-                Notation.JSON);
-        new MachineView(verdict, service.post("/checks", whole).verdict()).show(screen);
+        SentBrief whole = SentBrief.of("the filled-in brief", verdict.brief());
+        new MachineView(verdict, service.post("/checks", whole).check()).show(screen);
       } else if (here) {
         screen.line("");
         screen.line("Which JDK suits is told once the picks fit.");
@@ -93,9 +96,9 @@ final class CheckCommand implements Callable<Integer> {
     return fits ? 0 : Failure.BLOCKED;
   }
 
-  private void apply(Json applied, BriefInput.Document document, PrintWriter out)
+  private void apply(CheckAnswer.Applied applied, SentBrief document, PrintWriter out)
       throws IOException {
-    Brief brief = Briefs.of(applied.at("brief").node());
+    Brief brief = applied.brief();
     if (input.file().isEmpty()) {
       if (!common.json()) {
         out.print(Briefs.write(brief, Notation.YAML));
@@ -116,7 +119,7 @@ final class CheckCommand implements Callable<Integer> {
           "name a file that can be written");
     }
     if (!common.json()) {
-      out.println(applied.text("title") + ": written to " + file);
+      out.println(applied.title() + ": written to " + file);
       out.println();
     }
   }

@@ -4,6 +4,9 @@ import java.net.URI;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
+import vividtrellis.cli.api.ApiClient;
+import vividtrellis.cli.terminal.Failure;
+import vividtrellis.cli.terminal.Printing;
 
 /** What every command understands. */
 final class Common {

@@ -16,6 +16,11 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import vividtrellis.cli.api.ApiClient;
+import vividtrellis.cli.files.ProjectFiles;
+import vividtrellis.cli.terminal.Failure;
+import vividtrellis.cli.terminal.Screen;
+import vividtrellis.cli.view.BlockedReport;
 import vividtrellis.core.compare.Comparison;
 import vividtrellis.core.compare.Comparison.Change;
 import vividtrellis.core.compare.Comparison.FileChange;
@@ -87,11 +92,11 @@ final class CompareCommand implements Callable<Integer> {
         spec.commandLine().getOut().println(answer.text());
       } else {
         screen.line(screen.strong(Screen.plain(side)));
-        BlockedReport.tell(screen, answer.json());
+        BlockedReport.tell(screen, answer.problem());
       }
       return false;
     }
-    answer.json().list("files").forEach(f -> files.put(f.text("path"), f.text("content")));
+    answer.outline().files().forEach(file -> files.put(file.path(), file.content()));
     return true;
   }
 

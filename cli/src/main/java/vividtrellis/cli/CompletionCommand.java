@@ -3,7 +3,6 @@ package vividtrellis.cli;
 import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.stream.Stream;
 import picocli.AutoComplete;
@@ -16,6 +15,11 @@ import picocli.CommandLine.Model.OptionSpec;
 import picocli.CommandLine.Model.PositionalParamSpec;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import vividtrellis.cli.api.CatalogAnswer;
+import vividtrellis.cli.api.CatalogAnswer.Item;
+import vividtrellis.cli.api.CatalogAnswer.Level;
+import vividtrellis.cli.api.CatalogAnswer.Line;
+import vividtrellis.cli.terminal.Failure;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
@@ -38,7 +42,6 @@ import vividtrellis.core.version.VersionedId;
     })
 final class CompletionCommand implements Callable<Integer> {
 
-  private static final List<String> OPTIONS = List.of("build", "language", "framework");
   private static final List<String> PICKS = List.of("[PICK...]", "PICK");
 
   @Mixin private Common common;
@@ -54,8 +57,8 @@ final class CompletionCommand implements Callable<Integer> {
       throw new Failure(
           Failure.USAGE, "There is nothing for '" + shell + "'.", null, "say bash, zsh or fish");
     }
-    List<String> words = words(common.service().get("/catalog").json());
-    CommandLine vivid = Vivid.line();
+    List<String> words = words(common.service().get("/catalog").catalog());
+    CommandLine vivid = ((AllCommands) spec.root().userObject()).all();
     String script =
         shell.equals("fish") ? fish(vivid, words) : AutoComplete.bash("vivid", with(vivid, words));
     PrintWriter out = spec.commandLine().getOut();
@@ -69,24 +72,27 @@ final class CompletionCommand implements Callable<Integer> {
   }
 
   /** Everything that can stand as a pick. */
-  private static List<String> words(Json catalog) {
+  private static List<String> words(CatalogAnswer catalog) {
     List<String> words = new ArrayList<>();
     for (Key key : Key.values()) {
       words.add(key.word() + "=");
     }
-    for (String list : List.of("starters", "extras")) {
-      catalog.list(list).forEach(each -> words.add("+" + each.text("id")));
-    }
-    for (String key : OPTIONS) {
-      for (Json option : catalog.list(key + "s")) {
-        String word = key + "=" + option.text("id");
-        words.add(word);
-        Stream.of(Map.entry("lines", "line"), Map.entry("levels", "level"))
-            .flatMap(each -> option.list(each.getKey()).stream().map(v -> v.text(each.getValue())))
-            .forEach(version -> words.add(VersionedId.word(word, version)));
-      }
-    }
+    Stream.concat(catalog.starters().stream(), catalog.extras().stream())
+        .forEach(each -> words.add("+" + each.id()));
+    words(Key.BUILD, catalog.builds(), words);
+    words(Key.LANGUAGE, catalog.languages(), words);
+    words(Key.FRAMEWORK, catalog.frameworks(), words);
     return words;
+  }
+
+  private static void words(Key key, List<Item> options, List<String> words) {
+    for (Item option : options) {
+      String word = key.word() + "=" + option.id();
+      words.add(word);
+      Stream.concat(
+              option.lines().stream().map(Line::line), option.levels().stream().map(Level::level))
+          .forEach(version -> words.add(VersionedId.word(word, version)));
+    }
   }
 
   /** The command, every pick of which is one of some words. */

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import vividtrellis.cli.terminal.Failure;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Nearest;
@@ -78,7 +79,14 @@ record Config(Path file, Map<String, String> texts, List<String> extras) {
               if (TEXTS.contains(key) && value instanceof Node.Scalar text && text.text() != null) {
                 texts.put(key, text.text());
               } else if (key.equals(EXTRAS) && value instanceof Node.Items items) {
-                items.values().forEach(each -> extras.add(new Json(each).text()));
+                items
+                    .values()
+                    .forEach(
+                        each ->
+                            extras.add(
+                                each instanceof Node.Scalar text && text.text() != null
+                                    ? text.text()
+                                    : ""));
               } else {
                 throw wrong(file, fault(key));
               }

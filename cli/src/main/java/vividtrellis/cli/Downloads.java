@@ -4,7 +4,11 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
-import vividtrellis.cli.TarContents.Entry;
+import vividtrellis.cli.api.ApiClient;
+import vividtrellis.cli.api.SentBrief;
+import vividtrellis.cli.files.TarContents;
+import vividtrellis.cli.files.TarContents.Entry;
+import vividtrellis.cli.terminal.Failure;
 import vividtrellis.core.pack.Archive.Format;
 
 /**
@@ -50,7 +54,7 @@ final class Downloads implements AutoCloseable {
   }
 
   /** Fetches the archive of a brief. */
-  Download fetch(BriefInput.Document brief, Format format) {
+  Download fetch(SentBrief brief, Format format) {
     Path file = folder.resolve(count++ + "." + format.word());
     file.toFile().deleteOnExit();
     ApiClient.Answer answer =

@@ -16,6 +16,14 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
+import vividtrellis.cli.api.ApiClient;
+import vividtrellis.cli.api.LatticeAnswer;
+import vividtrellis.cli.api.LatticeAnswer.Cell;
+import vividtrellis.cli.api.LatticeAnswer.Column;
+import vividtrellis.cli.api.LatticeAnswer.Price;
+import vividtrellis.cli.api.LatticeAnswer.Row;
+import vividtrellis.cli.terminal.Failure;
+import vividtrellis.cli.terminal.Screen;
 
 /** Draws what is possible: framework lines by Java levels. */
 @Command(
@@ -54,43 +62,38 @@ final class LatticeCommand implements Callable<Integer> {
       out.println(answer.text());
       return 0;
     }
-    draw(new Screen(out), answer.json());
+    draw(new Screen(out), answer.lattice());
     return 0;
   }
 
-  /** Those of the framework that is asked for; all if none is. */
-  private List<Json> ofFramework(Json lattice, String list) {
-    List<Json> all = lattice.list(list);
-    String asked = framework;
-    if (asked == null) {
-      return all;
-    }
-    List<Json> some = all.stream().filter(each -> each.text("framework").equals(asked)).toList();
-    if (some.isEmpty()) {
+  /** Whether it is of the framework that is asked for; all are if none is. */
+  private boolean isShown(String of) {
+    return framework == null || framework.equals(of);
+  }
+
+  private void draw(Screen screen, LatticeAnswer lattice) {
+    List<Column> columns =
+        lattice.columns().stream().filter(each -> isShown(each.framework())).toList();
+    if (columns.isEmpty()) {
       throw new Failure(
           Failure.USAGE,
-          "There is no framework '%s'.".formatted(asked),
+          "There is no framework '%s'.".formatted(framework),
           "--framework",
           "name one of "
-              + all.stream()
-                  .map(each -> each.text("framework"))
+              + lattice.columns().stream()
+                  .map(Column::framework)
                   .distinct()
                   .collect(Collectors.joining(", ")));
     }
-    return some;
-  }
-
-  private void draw(Screen screen, Json lattice) {
-    List<Json> columns = ofFramework(lattice, "columns");
-    List<Json> cells = ofFramework(lattice, "cells");
+    List<Cell> cells = lattice.cells().stream().filter(each -> isShown(each.framework())).toList();
     String above = "";
     StringBuilder frameworks = new StringBuilder(" ".repeat(12));
     StringBuilder lines = new StringBuilder(" ".repeat(12));
     List<Integer> widths = new ArrayList<>();
-    for (Json column : columns) {
-      String label = column.text("label").equals(above) ? "" : column.text("label");
-      above = column.text("label");
-      String line = column.text("line").isEmpty() ? "-" : column.text("line");
+    for (Column column : columns) {
+      String label = column.label().equals(above) ? "" : column.label();
+      above = column.label();
+      String line = column.line().isEmpty() ? "-" : column.line();
       int width = Math.max(NARROWEST, line.length() + 3);
       boolean last = columns.indexOf(column) == columns.size() - 1;
       widths.add(width);
@@ -103,15 +106,15 @@ final class LatticeCommand implements Callable<Integer> {
     }
     screen.line(screen.soft(frameworks.toString().stripTrailing()));
     screen.line(screen.strong(lines.toString().stripTrailing()));
-    for (Json row : lattice.list("rows")) {
+    for (Row row : lattice.rows()) {
       StringBuilder text = new StringBuilder();
       int at = 0;
-      for (Json column : columns) {
-        Json cell = cell(cells, column, row.text("jvm")).orElseThrow();
+      for (Column column : columns) {
+        Cell cell = lattice.cell(column, row).orElseThrow();
         text.append(sign(screen, cell)).append(" ".repeat(widths.get(at++) - 1));
       }
-      boolean longTerm = row.text("standing").equals("long-term");
-      String name = Screen.pad("Java " + row.text("jvm"), 12);
+      boolean longTerm = row.longTerm();
+      String name = Screen.pad("Java " + row.jvm(), 12);
       screen.line(
           (longTerm ? screen.strong(name) : screen.soft(name)) + text.toString().stripTrailing());
     }
@@ -122,65 +125,55 @@ final class LatticeCommand implements Callable<Integer> {
     if (price) {
       cells.forEach(cell -> tell(screen, List.of(cell)));
     } else {
-      Map<String, List<Json>> reasons = new LinkedHashMap<>();
-      for (Json cell : cells) {
-        String key = sign(screen, cell) + cell.text("framework") + cell.text("because");
+      Map<String, List<Cell>> reasons = new LinkedHashMap<>();
+      for (Cell cell : cells) {
+        String key = sign(screen, cell) + cell.framework() + cell.because();
         reasons.computeIfAbsent(key, k -> new ArrayList<>()).add(cell);
       }
       reasons.values().forEach(same -> tell(screen, same));
     }
   }
 
-  private static Optional<Json> cell(List<Json> cells, Json column, String jvm) {
-    return cells.stream()
-        .filter(cell -> cell.text("framework").equals(column.text("framework")))
-        .filter(cell -> cell.text("line").equals(column.text("line")))
-        .filter(cell -> cell.text("jvm").equals(jvm))
-        .findFirst();
-  }
-
-  private static String sign(Screen screen, Json cell) {
-    boolean impossible = cell.text("state").equals("impossible");
-    if (cell.text("picked").equals("true")) {
+  private static String sign(Screen screen, Cell cell) {
+    boolean impossible = cell.isImpossible();
+    if (cell.picked()) {
       return impossible ? screen.pickedAtFault() : screen.picked();
     }
     return impossible
         ? screen.impossible()
-        : cell.text("state").equals("caution") ? screen.caution() : screen.possible();
+        : cell.isCaution() ? screen.caution() : screen.possible();
   }
 
   /** One reason, with every joint that has it: all of them are of one framework. */
-  private void tell(Screen screen, List<Json> same) {
-    Json cell = same.get(0);
+  private void tell(Screen screen, List<Cell> same) {
+    Cell cell = same.get(0);
     List<String> parts = new ArrayList<>();
-    if (!cell.text("because").isEmpty()) {
-      parts.add(cell.text("because"));
+    if (!cell.because().isEmpty()) {
+      parts.add(cell.because());
     }
     if (price) {
-      names(cell.at("gain")).ifPresent(names -> parts.add("Gains " + names + "."));
-      names(cell.at("lose")).ifPresent(names -> parts.add("Loses " + names + "."));
+      names(cell.gain()).ifPresent(names -> parts.add("Gains " + names + "."));
+      names(cell.lose()).ifPresent(names -> parts.add("Loses " + names + "."));
     }
     if (parts.isEmpty()) {
       return;
     }
     Set<String> lines = new LinkedHashSet<>();
     Set<String> levels = new LinkedHashSet<>();
-    same.forEach(each -> lines.add(each.text("line")));
-    same.forEach(each -> levels.add(each.text("jvm")));
-    String line = cell.text("line").isEmpty() ? "" : "@" + String.join(", ", lines);
+    same.forEach(each -> lines.add(each.line()));
+    same.forEach(each -> levels.add(each.jvm()));
+    String line = cell.line().isEmpty() ? "" : "@" + String.join(", ", lines);
     screen.line("");
     screen.line(
         sign(screen, cell)
             + " "
-            + screen.strong(
-                cell.text("framework") + line + " on Java " + String.join(", ", levels)));
+            + screen.strong(cell.framework() + line + " on Java " + String.join(", ", levels)));
     parts.forEach(part -> screen.paragraph(2, part));
   }
 
-  private static Optional<String> names(Json price) {
-    List<String> names = new ArrayList<>();
-    price.list("lines").forEach(line -> names.add(line.text()));
-    price.list("starters").forEach(starter -> names.add(starter.text()));
+  private static Optional<String> names(Price price) {
+    List<String> names = new ArrayList<>(price.lines());
+    names.addAll(price.starters());
     return names.isEmpty() ? Optional.empty() : Optional.of(String.join(", ", names));
   }
 }

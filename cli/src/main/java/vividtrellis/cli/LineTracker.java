@@ -3,10 +3,12 @@ package vividtrellis.cli;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import vividtrellis.core.brief.Briefs;
+import vividtrellis.cli.api.ApiClient;
+import vividtrellis.cli.api.OutlineAnswer;
+import vividtrellis.cli.api.SentBrief;
+import vividtrellis.cli.terminal.Failure;
 import vividtrellis.core.brief.Trace;
 import vividtrellis.core.compare.Comparison;
-import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.pack.Receipt;
 import vividtrellis.core.pack.Receipt.Entry;
 
@@ -31,18 +33,15 @@ final class LineTracker {
   private static Optional<String> written(ApiClient service, Receipt receipt, Entry entry) {
     try {
       ApiClient.Answer answer =
-          service.post(
-              "/outlines",
-              new BriefInput.Document(
-                  Receipt.PATH, Briefs.write(receipt.brief(), Notation.JSON), Notation.JSON));
+          service.post("/outlines", SentBrief.of(Receipt.PATH, receipt.brief()));
       if (answer.status() == 422) {
         return Optional.empty();
       }
-      return answer.json().list("files").stream()
-          .filter(file -> file.text("path").equals(entry.path()))
-          .map(file -> file.text("content"))
-          .filter(content -> Receipt.digest(content).equals(entry.digest()))
-          .findFirst();
+      return answer
+          .outline()
+          .file(entry.path())
+          .map(OutlineAnswer.File::content)
+          .filter(content -> Receipt.digest(content).equals(entry.digest()));
     } catch (Failure e) {
       // Without the service, the receipt alone has to do.
       return Optional.empty();

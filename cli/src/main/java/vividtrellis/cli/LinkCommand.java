@@ -8,6 +8,9 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
+import vividtrellis.cli.api.CatalogAnswer;
+import vividtrellis.cli.terminal.Screen;
+import vividtrellis.cli.terminal.Shell;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.Key;
@@ -85,9 +88,9 @@ final class LinkCommand implements Callable<Integer> {
     if (brief.get(Key.EDITION).isPresent()) {
       return brief;
     }
-    Json catalog = common.service().get("/catalog").json();
-    String reach = catalog.at("reach").text("id");
-    return brief.with(Key.EDITION, catalog.text("edition") + (reach.isEmpty() ? "" : "+" + reach));
+    CatalogAnswer catalog = common.service().get("/catalog").catalog();
+    String reach = catalog.reach().isEmpty() ? "" : "+" + catalog.reach();
+    return brief.with(Key.EDITION, catalog.edition() + reach);
   }
 
   private static String encoded(String pick) {

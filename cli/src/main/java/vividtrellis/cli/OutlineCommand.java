@@ -8,7 +8,12 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
-import vividtrellis.core.brief.Trace;
+import vividtrellis.cli.api.ApiClient;
+import vividtrellis.cli.api.OutlineAnswer;
+import vividtrellis.cli.terminal.Failure;
+import vividtrellis.cli.terminal.Screen;
+import vividtrellis.cli.view.BlockedReport;
+import vividtrellis.cli.view.TraceView;
 
 /** Shows what picks would give, without writing anything. */
 @Command(
@@ -45,16 +50,16 @@ final class OutlineCommand implements Callable<Integer> {
       return answer.status() == 422 ? Failure.BLOCKED : 0;
     }
     Screen screen = new Screen(out);
-    Json outline = answer.json();
     if (answer.status() == 422) {
-      return BlockedReport.tell(screen, outline);
+      return BlockedReport.tell(screen, answer.problem());
     }
+    OutlineAnswer outline = answer.outline();
     if (!input.rest().isEmpty()) {
-      Json file = file(outline, input.rest().get(0));
+      OutlineAnswer.File file = file(outline, input.rest().get(0));
       if (trace) {
-        TraceView.show(screen, file.text("content"), traces(file));
+        TraceView.show(screen, file.content(), file.traces());
       } else {
-        out.print(file.text("content"));
+        out.print(file.content());
       }
       return 0;
     }
@@ -69,63 +74,50 @@ final class OutlineCommand implements Callable<Integer> {
     return 0;
   }
 
-  private static List<Trace> traces(Json file) {
-    return file.list("traces").stream()
-        .map(
-            trace ->
-                new Trace(
-                    Integer.parseInt(trace.text("from")),
-                    Integer.parseInt(trace.text("to")),
-                    List.of(),
-                    trace.text("because")))
-        .toList();
-  }
-
-  private static Json file(Json outline, String path) {
-    for (Json file : outline.list("files")) {
-      if (file.text("path").equals(path)) {
-        return file;
-      }
-    }
-    throw new Failure(
-        Failure.USAGE,
-        "The project has no file " + path + ".",
-        null,
-        "leave the name out to see the list of files");
+  private static OutlineAnswer.File file(OutlineAnswer outline, String path) {
+    return outline
+        .file(path)
+        .orElseThrow(
+            () ->
+                new Failure(
+                    Failure.USAGE,
+                    "The project has no file " + path + ".",
+                    null,
+                    "leave the name out to see the list of files"));
   }
 
   /** For people grouped by folder; in a file one whole path a line. */
-  private static void list(Screen screen, Json outline) {
-    List<Json> files = outline.list("files");
-    long total = files.stream().mapToLong(f -> Long.parseLong(f.text("size"))).sum();
+  private static void list(Screen screen, OutlineAnswer outline) {
+    List<OutlineAnswer.File> files = outline.files();
+    long total = files.stream().mapToLong(OutlineAnswer.File::size).sum();
     screen.line(
-        screen.strong(outline.text("root"))
+        screen.strong(outline.root())
             + "  "
             + screen.soft(files.size() + " files, " + total + " bytes"));
     boolean grouped = screen.isTerminal();
     int widest = files.stream().mapToInt(f -> shown(f, grouped).length()).max().orElse(0);
     String folder = "";
-    for (Json file : files) {
-      String path = file.text("path");
+    for (OutlineAnswer.File file : files) {
+      String path = file.path();
       String in = path.substring(0, path.lastIndexOf('/') + 1);
       if (grouped && !in.equals(folder)) {
         screen.line("  " + screen.soft(in));
         folder = in;
       }
-      String size = file.text("size");
+      String size = Long.toString(file.size());
       screen.row(
           "  "
               + Screen.pad(Screen.plain(shown(file, grouped)), widest + 2)
               + " ".repeat(Math.max(0, 6 - size.length()))
               + size
               + "  "
-              + Screen.pad(file.text("role"), 8),
-          file.text("purpose"));
+              + Screen.pad(file.role(), 8),
+          file.purpose());
     }
   }
 
-  private static String shown(Json file, boolean grouped) {
-    String path = file.text("path");
+  private static String shown(OutlineAnswer.File file, boolean grouped) {
+    String path = file.path();
     int end = path.lastIndexOf('/');
     return grouped && end > 0 ? "  " + path.substring(end + 1) : path;
   }

@@ -13,10 +13,21 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 import vividtrellis.cli.Downloads.Download;
+import vividtrellis.cli.api.ApiClient;
+import vividtrellis.cli.api.Exchange;
+import vividtrellis.cli.api.SentBrief;
+import vividtrellis.cli.files.ArchiveFile;
+import vividtrellis.cli.files.Clash;
+import vividtrellis.cli.files.Directory;
+import vividtrellis.cli.files.FirstCommit;
+import vividtrellis.cli.terminal.Failure;
+import vividtrellis.cli.terminal.Screen;
+import vividtrellis.cli.terminal.Terminal;
+import vividtrellis.cli.view.AskedClash;
+import vividtrellis.cli.view.BlockedReport;
+import vividtrellis.cli.view.TakeView;
 import vividtrellis.core.brief.Brief;
-import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.Variants;
-import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.UnreadableDocument;
 import vividtrellis.core.pack.Archive.Format;
 
@@ -112,8 +123,7 @@ final class TakeCommand implements Callable<Integer> {
     }
   }
 
-  private boolean takeOne(
-      Downloads downloads, BriefInput.Document brief, Clash.Policy policy, TakeView view)
+  private boolean takeOne(Downloads downloads, SentBrief brief, Clash.Policy policy, TakeView view)
       throws IOException {
     Download download = fetch(downloads, brief, "");
     if (download.isBlocked()) {
@@ -200,7 +210,7 @@ final class TakeCommand implements Callable<Integer> {
     return view;
   }
 
-  private static BriefInput.Document variant(Brief whole, String name) {
+  private static SentBrief variant(Brief whole, String name) {
     if (!name.matches("[A-Za-z0-9][A-Za-z0-9._-]{0,63}")) {
       throw new Failure(
           Failure.USAGE,
@@ -209,10 +219,9 @@ final class TakeCommand implements Callable<Integer> {
           "use letters, digits, dots and dashes");
     }
     try {
-      return new BriefInput.Document(
-          name, Briefs.write(Variants.of(whole, name), Notation.JSON), Notation.JSON);
+      return SentBrief.of(name, Variants.of(whole, name));
     } catch (UnreadableDocument e) {
-      throw ApiClient.unreadable(e);
+      throw Failure.unreadable(e);
     }
   }
 
@@ -222,7 +231,7 @@ final class TakeCommand implements Callable<Integer> {
   }
 
   /** The archive of a brief; if it is blocked, it was told why. */
-  private Download fetch(Downloads downloads, BriefInput.Document brief, String variant) {
+  private Download fetch(Downloads downloads, SentBrief brief, String variant) {
     Format format = into == null ? ArchiveFile.format(String.valueOf(archive)) : Format.TAR_GZ;
     Download download = downloads.fetch(brief, format);
     if (!download.isBlocked()) {
@@ -235,7 +244,7 @@ final class TakeCommand implements Callable<Integer> {
       if (!variant.isEmpty()) {
         screen.line(screen.strong(variant));
       }
-      BlockedReport.tell(screen, download.answer().json());
+      BlockedReport.tell(screen, download.answer().problem());
     }
     return download;
   }

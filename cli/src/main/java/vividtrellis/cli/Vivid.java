@@ -10,6 +10,8 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.IVersionProvider;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Spec;
+import vividtrellis.cli.api.CatalogAnswer;
+import vividtrellis.cli.terminal.Failure;
 import vividtrellis.core.brief.Nearest;
 
 /** The command {@code vivid}. */
@@ -43,7 +45,7 @@ import vividtrellis.core.brief.Nearest;
       "77:not allowed",
       "130:interrupted"
     })
-public final class Vivid implements Runnable {
+public final class Vivid implements Runnable, AllCommands {
 
   /** In the order of the help. */
   private static final List<Class<?>> COMMANDS =
@@ -87,6 +89,11 @@ public final class Vivid implements Runnable {
     CommandLine line = new CommandLine(new Vivid());
     COMMANDS.forEach(line::addSubcommand);
     return line.addSubcommand(new CommandLine.HelpCommand());
+  }
+
+  @Override
+  public CommandLine all() {
+    return line();
   }
 
   /** With one command alone if it is named: to read all of them takes longer than most do. */
@@ -160,9 +167,9 @@ public final class Vivid implements Runnable {
       String version = Vivid.class.getPackage().getImplementationVersion();
       String client = "vivid " + (version == null ? "from sources" : version);
       try {
-        Json catalog = Common.service(null).get("/catalog").json();
+        CatalogAnswer catalog = Common.service(null).get("/catalog").catalog();
         return new String[] {
-          client, "service " + catalog.text("service") + ", edition " + catalog.text("edition")
+          client, "service " + catalog.service() + ", edition " + catalog.edition()
         };
       } catch (Failure e) {
         return new String[] {client, "service does not answer"};
