@@ -219,9 +219,9 @@ public final class ApiClient {
 
   /** What is wrong with a brief stands at a pointer; with the command, at one of its options. */
   private static Failure unreadable(Problem problem) {
-    List<Problem.Error> errors = problem.errors();
+    List<Problem.Fault> errors = problem.errors();
     if (!errors.isEmpty() && !errors.get(0).parameter().isEmpty()) {
-      Problem.Error first = errors.get(0);
+      Problem.Fault first = errors.get(0);
       return new Failure(Failure.USAGE, first.detail(), first.parameter(), null);
     }
     StringBuilder what = new StringBuilder(problem.title());

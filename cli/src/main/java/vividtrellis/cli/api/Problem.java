@@ -8,7 +8,7 @@ import java.util.List;
  * @param findings where a brief does not fit
  */
 public record Problem(
-    String title, String detail, List<Error> errors, List<CheckAnswer.Finding> findings) {
+    String title, String detail, List<Fault> errors, List<CheckAnswer.Finding> findings) {
 
   /**
    * A fault of a request.
@@ -16,7 +16,7 @@ public record Problem(
    * @param pointer in the brief; empty where it is a parameter of the command
    * @param suggestion empty for none
    */
-  record Error(String pointer, String parameter, String detail, String suggestion) {}
+  record Fault(String pointer, String parameter, String detail, String suggestion) {}
 
   static Problem of(Json json) {
     return new Problem(
@@ -25,7 +25,7 @@ public record Problem(
         json.list("errors").stream()
             .map(
                 each ->
-                    new Error(
+                    new Fault(
                         each.text("pointer"),
                         each.text("parameter"),
                         each.text("detail"),
