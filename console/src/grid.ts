@@ -25,8 +25,8 @@ export function grouped(columns: readonly Column[], only = ''): Group[] {
   return groups
 }
 
-/** What stands over a column: its line, or a word for a framework that has none. */
-export const headOf = (column: Column) => column.line || 'plain'
+/** What stands over a column: its line, or a dash for a framework that has none. */
+export const headOf = (column: Column) => column.line || '–'
 
 export const nameOf = (column: Column) => (column.line ? `${column.label} ${column.line}` : column.label)
 

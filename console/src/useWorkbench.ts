@@ -66,8 +66,8 @@ export function useWorkbench(options: { retryAfter?: number } = {}) {
   /** The one framework whose lines the lattice shows; empty for all of them. */
   const onlyFramework = ref('')
   const names = shallowRef<Names | null>(null)
-  /** The path of the file that is looked at. */
-  const looked = ref('pom.xml')
+  /** The path of the file that is looked at; empty as long as none was chosen. */
+  const looked = ref('')
   /** Whether the result has the page for itself. */
   const wide = ref(false)
   /** A brief that was set aside, to see others beside it. */

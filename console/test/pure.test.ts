@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { addressOf, briefOf, lookedAt, queryOf } from '../src/address'
-import type { Brief, Catalog, Check, Column } from '../src/api/types'
+import type { Brief, Catalog, Check, Column, OutlineFile } from '../src/api/types'
 import { readBrief } from '../src/briefFile'
 import { choicesOf } from '../src/choices'
 import { oneBelowTheOther, rowsOf } from '../src/diffRows'
+import { whereMostMeet } from '../src/outlined'
 import { fitting, grouped, headOf, wordOf } from '../src/grid'
 import { patched, withJoint, withOne, withoutOne, withPick } from '../src/nextBrief'
 import { freeName, merged, renamed, variant, withMeant, withoutVariant, withVariant } from '../src/variants'
@@ -106,13 +107,29 @@ describe('lattice', () => {
     ])
     expect(grouped(columns, 'none').flatMap((group) => group.columns.map((each) => each.at))).toEqual([2])
     expect(columns.map(wordOf)).toEqual(['a@2.0', 'a@1.0', 'none'])
-    expect(headOf(columns[2]!)).toBe('plain')
+    expect(headOf(columns[2]!)).toBe('–')
   })
 
   it('shortens a name to the room there is, and leaves it out where that says nothing', () => {
     expect(fitting('Anchor', 60)).toBe('Anchor')
     expect(fitting('Anchor of the north', 60)).toBe('Anchor of…')
     expect(fitting('Anchor', 12)).toBe('')
+  })
+})
+
+describe('an outline', () => {
+  const file = (path: string, ...picks: string[]) =>
+    ({ path, traces: picks.map((pick) => ({ picks: [pick] })) }) as OutlineFile
+
+  it('is looked at first where most picks meet, running text aside', () => {
+    const files = [
+      file('README.md', '/a', '/b', '/c'),
+      file('b', '/a'),
+      file('c', '/a', '/b'),
+      file('d', '/a', '/a'),
+    ]
+    expect(whereMostMeet(files)?.path).toBe('c')
+    expect(whereMostMeet([])).toBeNull()
   })
 })
 

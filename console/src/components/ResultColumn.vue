@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, onUnmounted, watch } from 'vue'
+import { whereMostMeet } from '../outlined'
 import { theWorkbench } from '../workbenchKey'
 import CodeView from './CodeView.vue'
 import ComparisonView from './ComparisonView.vue'
@@ -7,7 +8,9 @@ import FileTree from './FileTree.vue'
 
 const { aside, before, check, fits, lit, looked, outline, setAside, wide } = theWorkbench()
 const file = computed(
-  () => outline.value?.files.find((each) => each.path === looked.value) ?? outline.value?.files[0] ?? null,
+  () =>
+    outline.value?.files.find((each) => each.path === looked.value) ??
+    whereMostMeet(outline.value?.files ?? []),
 )
 const roles = { yours: 'yours to edit', rarely: 'rarely touched', ours: 'never touched by hand' }
 const reason = computed(() => {
