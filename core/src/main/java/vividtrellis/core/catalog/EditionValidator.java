@@ -1,7 +1,6 @@
 package vividtrellis.core.catalog;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -45,6 +44,7 @@ final class EditionValidator {
     edition.options().forEach(validator::option);
     validator.openTemplates();
     validator.formats();
+    validator.words();
     validator.rules();
     validator.circles();
     return validator.faults;
@@ -132,6 +132,17 @@ final class EditionValidator {
     }
   }
 
+  /** A word that nothing gives a value would end the making of a project that asks for it. */
+  private void words() {
+    TemplateWords.unknown(edition)
+        .forEach(
+            (name, word) ->
+                fault(
+                    "templates/" + name,
+                    "nothing gives the word '%s' a value; give it one under 'variables' of a binding"
+                        .formatted(word)));
+  }
+
   /** What is filled into a file is made harmless for its format, so that has to be known. */
   private void formats() {
     for (Named named : TemplateNames.paths(edition)) {
@@ -147,11 +158,7 @@ final class EditionValidator {
   }
 
   private boolean isThere(String open) {
-    Pattern form =
-        Pattern.compile(
-            Arrays.stream(open.split("\\{\\{[A-Za-z]+}}", -1))
-                .map(Pattern::quote)
-                .collect(Collectors.joining("[^/]+")));
+    Pattern form = TemplateWords.form(open);
     return edition.templates().keySet().stream().anyMatch(form.asMatchPredicate());
   }
 

@@ -14,6 +14,7 @@ import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.catalog.ProjectWord;
 import vividtrellis.core.catalog.Settings;
 import vividtrellis.core.catalog.Settings.Profile;
 import vividtrellis.core.compat.Selection;
@@ -97,8 +98,8 @@ final class TemplateVariables {
     names.forEach(
         (name, by) ->
             entries.add(Map.of("variable", context.marked(name, by.cause()), "for", by.label())));
-    context.put("environment", entries);
-    context.put("readsEnvironment", entries.isEmpty() ? "" : "yes");
+    context.put(ProjectWord.ENVIRONMENT.word(), entries);
+    context.put(ProjectWord.READS_ENVIRONMENT.word(), entries.isEmpty() ? "" : "yes");
   }
 
   /**
@@ -130,66 +131,72 @@ final class TemplateVariables {
         }
       }
     }
-    context.put("services", entries);
-    context.put("anyServices", entries.isEmpty() ? "" : "yes");
-    context.put("hasProduction", production ? "yes" : "");
+    context.put(ProjectWord.SERVICES.word(), entries);
+    context.put(ProjectWord.ANY_SERVICES.word(), entries.isEmpty() ? "" : "yes");
+    context.put(ProjectWord.HAS_PRODUCTION.word(), production ? "yes" : "");
   }
 
   private void names() {
     Brief brief = picked.brief();
     Names names = picked.names();
-    put("artifact", names.artifact(), Key.NAME);
-    put("title", names.title(), Key.TITLE);
+    put(ProjectWord.ARTIFACT, names.artifact(), Key.NAME);
+    put(ProjectWord.TITLE, names.title(), Key.TITLE);
     boolean said = brief.get(Key.SUMMARY).isPresent();
-    put("summaryGiven", brief.get(Key.SUMMARY).orElse(""), Key.SUMMARY);
-    put("summary", brief.get(Key.SUMMARY).orElse(names.title()), said ? Key.SUMMARY : Key.TITLE);
-    put("group", names.group(), Key.GROUP);
-    put("package", names.packageName(), Key.PACKAGE);
-    put("packagePath", names.packagePath(), Key.PACKAGE);
-    put("entryClass", names.entryClass(), Key.ENTRY);
-    put("database", names.database(), Key.DATABASE);
-    put("version", brief.require(Key.VERSION), Key.VERSION);
+    put(ProjectWord.SUMMARY_GIVEN, brief.get(Key.SUMMARY).orElse(""), Key.SUMMARY);
+    put(
+        ProjectWord.SUMMARY,
+        brief.get(Key.SUMMARY).orElse(names.title()),
+        said ? Key.SUMMARY : Key.TITLE);
+    put(ProjectWord.GROUP, names.group(), Key.GROUP);
+    put(ProjectWord.PACKAGE, names.packageName(), Key.PACKAGE);
+    put(ProjectWord.PACKAGE_PATH, names.packagePath(), Key.PACKAGE);
+    put(ProjectWord.ENTRY_CLASS, names.entryClass(), Key.ENTRY);
+    put(ProjectWord.DATABASE, names.database(), Key.DATABASE);
+    put(ProjectWord.VERSION, brief.require(Key.VERSION), Key.VERSION);
     boolean held = brief.get(Key.ORGANISATION).isPresent();
     put(
-        "holder",
+        ProjectWord.HOLDER,
         brief.get(Key.ORGANISATION).orElse("The authors of " + names.title()),
         held ? Key.ORGANISATION : Key.TITLE);
-    put("licence", brief.get(Key.LICENCE).orElse(""), Key.LICENCE);
-    put("year", brief.get(Key.YEAR).orElse(""), Key.YEAR);
+    put(ProjectWord.LICENCE, brief.get(Key.LICENCE).orElse(""), Key.LICENCE);
+    put(ProjectWord.YEAR, brief.get(Key.YEAR).orElse(""), Key.YEAR);
   }
 
   private void versions() {
     Selection selection = picked.selection();
-    put("level", selection.jvm().text(), Key.JVM);
-    put("jdk", selection.jdk().text(), Key.JDK);
+    put(ProjectWord.LEVEL, selection.jvm().text(), Key.JVM);
+    put(ProjectWord.JDK, selection.jdk().text(), Key.JDK);
     SuitableJdks jdks = picked.jdks();
-    put("jdkRange", jdks.range(), Key.JDK);
-    put("newestJdk", jdks.highest().map(Version::text).orElse(""), Key.JDK);
+    put(ProjectWord.JDK_RANGE, jdks.range(), Key.JDK);
+    put(ProjectWord.NEWEST_JDK, jdks.highest().map(Version::text).orElse(""), Key.JDK);
     put(
-        "jdks",
+        ProjectWord.JDKS,
         jdks.tested().stream().map(jdk -> '"' + jdk.text() + '"').collect(Collectors.joining(", ")),
         Key.JDK);
     boolean cross = !selection.jdk().equals(selection.jvm());
-    put("crossLevel", cross ? selection.jvm().text() : "", Key.JVM);
+    put(ProjectWord.CROSS_LEVEL, cross ? selection.jvm().text() : "", Key.JVM);
     Version own = selection.languageVersion();
-    put("languageVersion", own == null ? "" : own.text(), Key.LANGUAGE);
-    put("languageOverride", own == null ? "" : override(selection.language(), own), Key.LANGUAGE);
-    VersionedId second = VersionedId.read(selection.alongside());
-    put("alongsideVersion", second.version(), Key.ALONGSIDE);
+    put(ProjectWord.LANGUAGE_VERSION, own == null ? "" : own.text(), Key.LANGUAGE);
     put(
-        "alongsideOverride",
+        ProjectWord.LANGUAGE_OVERRIDE,
+        own == null ? "" : override(selection.language(), own),
+        Key.LANGUAGE);
+    VersionedId second = VersionedId.read(selection.alongside());
+    put(ProjectWord.ALONGSIDE_VERSION, second.version(), Key.ALONGSIDE);
+    put(
+        ProjectWord.ALONGSIDE_OVERRIDE,
         second.comparable().map(version -> override(second.id(), version)).orElse(""),
         Key.ALONGSIDE);
     Version framework = selection.frameworkVersion();
-    put("frameworkVersion", framework == null ? "" : framework.text(), Key.FRAMEWORK);
-    put("frameworkLine", framework == null ? "" : framework.line(), Key.FRAMEWORK);
+    put(ProjectWord.FRAMEWORK_VERSION, framework == null ? "" : framework.text(), Key.FRAMEWORK);
+    put(ProjectWord.FRAMEWORK_LINE, framework == null ? "" : framework.line(), Key.FRAMEWORK);
     picked.edition().frameworks().stream()
         .flatMap(each -> each.lines().stream())
         .flatMap(line -> line.standards().keySet().stream())
         .distinct()
         .forEach(name -> put(name + "Level", standard(selection, name), Key.FRAMEWORK));
-    put("buildVersion", selection.buildVersion().text(), Key.BUILD);
-    put("packaging", selection.packaging(), Key.PACKAGING);
+    put(ProjectWord.BUILD_VERSION, selection.buildVersion().text(), Key.BUILD);
+    put(ProjectWord.PACKAGING, selection.packaging(), Key.PACKAGING);
   }
 
   private static String standard(Selection selection, String name) {
@@ -212,14 +219,14 @@ final class TemplateVariables {
 
   private void settings(GenerationInputs inputs) {
     Brief brief = picked.brief();
-    put("port", brief.require(Key.PORT), Key.PORT);
-    put("settingsFormat", brief.require(Key.FORMAT), Key.FORMAT);
+    put(ProjectWord.PORT, brief.require(Key.PORT), Key.PORT);
+    put(ProjectWord.SETTINGS_FORMAT, brief.require(Key.FORMAT), Key.FORMAT);
     String mirror = brief.get(Key.MIRROR).orElse("").replaceFirst("/+$", "");
-    put("mirror", mirror, Key.MIRROR);
+    put(ProjectWord.MIRROR, mirror, Key.MIRROR);
     if (mirror.isEmpty()) {
-      context.put("mavenBase", inputs.mavenBase());
+      context.put(ProjectWord.MAVEN_BASE.word(), inputs.mavenBase());
     } else {
-      put("mavenBase", mirror, Key.MIRROR);
+      put(ProjectWord.MAVEN_BASE, mirror, Key.MIRROR);
     }
   }
 
@@ -241,8 +248,12 @@ final class TemplateVariables {
               "sentence", starter.about().summary(),
               "documentation", documentation));
     }
-    context.put("starters", entries);
-    context.put("anyStarters", entries.isEmpty() ? "" : "yes");
+    context.put(ProjectWord.STARTERS.word(), entries);
+    context.put(ProjectWord.ANY_STARTERS.word(), entries.isEmpty() ? "" : "yes");
+  }
+
+  private void put(ProjectWord word, String value, Key key) {
+    put(word.word(), value, key);
   }
 
   private void put(String word, String value, Key key) {
