@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Contribution.Scope;
 import vividtrellis.core.catalog.Options.Module;
 import vividtrellis.core.template.Cause;
+import vividtrellis.core.tree.TracedPart;
 
 /**
  * A build, whatever system will run it.
@@ -37,7 +38,7 @@ public record BuildModel(
     List<Dependency> dependencies,
     List<Property> sources,
     List<Plugin> plugins,
-    List<BuildPart> script,
+    List<TracedPart> script,
     Map<Scope, String> configurations,
     Optional<Property> mirror) {
 
@@ -176,6 +177,6 @@ public record BuildModel(
       String id,
       @Nullable String version,
       @Nullable String alias,
-      List<BuildPart> body,
+      List<TracedPart> body,
       Cause cause) {}
 }

@@ -20,6 +20,8 @@ import vividtrellis.core.plan.Contributions.Contributed;
 import vividtrellis.core.template.Cause;
 import vividtrellis.core.template.TemplateContext;
 import vividtrellis.core.template.TemplateContext.Filled;
+import vividtrellis.core.tree.TracedPart;
+import vividtrellis.core.tree.TreeMerge;
 
 /** Gathers what the build is made of. */
 final class BuildPlanner {
@@ -34,7 +36,7 @@ final class BuildPlanner {
   private final Map<String, List<Exclusion>> exclusions = new LinkedHashMap<>();
   private final Map<String, Property> sources = new LinkedHashMap<>();
   private final Map<String, Plugin> plugins = new LinkedHashMap<>();
-  private List<BuildPart> script = List.of();
+  private List<TracedPart> script = List.of();
   private final Map<Contribution.Scope, String> configurations =
       new EnumMap<>(Contribution.Scope.class);
 
@@ -153,7 +155,7 @@ final class BuildPlanner {
         plugin.because() == null
             ? cause
             : cause.because(context.value(String.valueOf(plugin.because())).text());
-    List<BuildPart> body = TreeMerge.of(plugin.body(), context, why);
+    List<TracedPart> body = TreeMerge.of(plugin.body(), context, why);
     if (plugin.id().isEmpty()) {
       script = TreeMerge.joined(script, body);
       return;

@@ -3,6 +3,7 @@ package vividtrellis.core.plan;
 import java.util.List;
 import vividtrellis.core.template.Cause;
 import vividtrellis.core.template.TemplateContext.Filled;
+import vividtrellis.core.tree.TracedPart;
 
 /**
  * Everything that a project consists of.
@@ -43,7 +44,7 @@ public record ProjectPlan(
    * @param path below the root, with slashes
    * @param purpose what the file is for
    */
-  public record TreeDocument(String path, String purpose, List<BuildPart> parts, Cause cause) {}
+  public record TreeDocument(String path, String purpose, List<TracedPart> parts, Cause cause) {}
 
   /**
    * A file, or a part of one.

@@ -3,12 +3,14 @@ package vividtrellis.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import vividtrellis.core.brief.IdList;
-import vividtrellis.core.plan.BuildPart.Branch;
-import vividtrellis.core.plan.BuildPart.Leaf;
 import vividtrellis.core.plan.Contributions.Contributed;
 import vividtrellis.core.plan.ProjectPlan.TreeDocument;
 import vividtrellis.core.template.Cause;
 import vividtrellis.core.template.TemplateContext;
+import vividtrellis.core.tree.TracedPart;
+import vividtrellis.core.tree.TracedPart.Branch;
+import vividtrellis.core.tree.TracedPart.Leaf;
+import vividtrellis.core.tree.TreeMerge;
 
 /**
  * Gathers the services that the application talks to. Each is described where its settings are, so
@@ -26,16 +28,17 @@ final class ServicePlanner {
       return List.of();
     }
     Cause asked = Cause.of(IdList.EXTRAS.pointer(picked.brief(), EXTRA), "The compose file");
-    List<BuildPart> services = new ArrayList<>();
-    List<BuildPart> volumes = new ArrayList<>();
+    List<TracedPart> services = new ArrayList<>();
+    List<TracedPart> volumes = new ArrayList<>();
     for (Contributed each : contributions) {
-      List<BuildPart> more = TreeMerge.of(each.what().services(), context, each.cause().and(asked));
+      List<TracedPart> more =
+          TreeMerge.of(each.what().services(), context, each.cause().and(asked));
       services = TreeMerge.joined(services, more);
     }
-    for (BuildPart service : services) {
+    for (TracedPart service : services) {
       volumes.addAll(named((Branch) service));
     }
-    List<BuildPart> document = new ArrayList<>();
+    List<TracedPart> document = new ArrayList<>();
     if (services.isEmpty()) {
       return List.of();
     }
@@ -52,11 +55,11 @@ final class ServicePlanner {
   }
 
   /** The volumes of a service that have a name, and so must be declared. */
-  private static List<BuildPart> named(Branch service) {
-    List<BuildPart> volumes = new ArrayList<>();
-    for (BuildPart part : service.parts()) {
+  private static List<TracedPart> named(Branch service) {
+    List<TracedPart> volumes = new ArrayList<>();
+    for (TracedPart part : service.parts()) {
       if (part instanceof Branch branch && branch.name().equals("volumes")) {
-        for (BuildPart entry : branch.parts()) {
+        for (TracedPart entry : branch.parts()) {
           if (entry instanceof Leaf leaf && leaf.value() != null) {
             String name = leaf.value().substring(0, leaf.value().indexOf(':'));
             volumes.add(new Branch(name, false, List.of(), leaf.cause()));

@@ -10,8 +10,8 @@ import vividtrellis.core.plan.BuildModel.Dependency;
 import vividtrellis.core.plan.BuildModel.Exclusion;
 import vividtrellis.core.plan.BuildModel.Plugin;
 import vividtrellis.core.plan.BuildModel.Property;
-import vividtrellis.core.plan.BuildPart;
 import vividtrellis.core.template.Cause;
+import vividtrellis.core.tree.TracedPart;
 
 /** Writes a build model as Gradle's scripts, in Kotlin or in Groovy, with a list of versions. */
 final class GradleWriter {
@@ -103,9 +103,9 @@ final class GradleWriter {
           .forEach(each -> about(script, each));
     }
     properties(script);
-    List<BuildPart> parts = new ArrayList<>(build.script());
+    List<TracedPart> parts = new ArrayList<>(build.script());
     build.plugins().forEach(plugin -> parts.addAll(plugin.body()));
-    List<BuildPart> before = parts.stream().filter(p -> !p.name().startsWith("tasks ")).toList();
+    List<TracedPart> before = parts.stream().filter(p -> !p.name().startsWith("tasks ")).toList();
     before.forEach(part -> apart(script, part));
     exclusions(script);
     dependencies(script);
@@ -124,7 +124,7 @@ final class GradleWriter {
     }
   }
 
-  private static void apart(Script script, BuildPart part) {
+  private static void apart(Script script, TracedPart part) {
     script.blank(part.cause());
     script.part(part);
   }

@@ -12,10 +12,10 @@ import vividtrellis.core.plan.BuildModel.Exclusion;
 import vividtrellis.core.plan.BuildModel.Plugin;
 import vividtrellis.core.plan.BuildModel.Property;
 import vividtrellis.core.plan.BuildModel.Sibling;
-import vividtrellis.core.plan.BuildPart;
-import vividtrellis.core.plan.BuildPart.Branch;
-import vividtrellis.core.plan.BuildPart.Leaf;
 import vividtrellis.core.template.Cause;
+import vividtrellis.core.tree.TracedPart;
+import vividtrellis.core.tree.TracedPart.Branch;
+import vividtrellis.core.tree.TracedPart.Leaf;
 
 /** Writes a build model as {@code pom.xml}: ordered, nothing empty, nothing that is a default. */
 final class MavenWriter {
@@ -244,7 +244,7 @@ final class MavenWriter {
       element(4, "version", String.valueOf(plugin.version()), cause);
     }
     boolean open = false;
-    for (BuildPart part : plugin.body()) {
+    for (TracedPart part : plugin.body()) {
       if (!processors.isEmpty() && part instanceof Branch it && it.name().equals("configuration")) {
         out.line(indent(4) + "<configuration>", it.cause());
         it.parts().stream()
@@ -265,7 +265,7 @@ final class MavenWriter {
     out.line("            </plugin>", cause);
   }
 
-  private void processors(List<Dependency> processors, List<BuildPart> configuration) {
+  private void processors(List<Dependency> processors, List<TracedPart> configuration) {
     Cause first = processors.get(0).cause();
     String attributes =
         configuration.stream()
@@ -281,7 +281,7 @@ final class MavenWriter {
     out.line(indent(5) + "</" + PATHS + ">", first);
   }
 
-  private void part(int depth, String name, BuildPart part) {
+  private void part(int depth, String name, TracedPart part) {
     if (part instanceof Leaf leaf) {
       if (leaf.value() == null) {
         out.line(indent(depth) + "<" + name + "/>", leaf.cause());
@@ -292,7 +292,7 @@ final class MavenWriter {
     }
     Branch branch = (Branch) part;
     String attributes = attributes(branch);
-    List<BuildPart> below =
+    List<TracedPart> below =
         branch.parts().stream().filter(each -> !each.name().startsWith(ATTRIBUTE)).toList();
     if (below.isEmpty()) {
       out.line(indent(depth) + "<" + name + attributes + "/>", branch.cause());
@@ -304,7 +304,7 @@ final class MavenWriter {
         name.endsWith("ies")
             ? name.substring(0, name.length() - 3) + "y"
             : name.endsWith("s") ? name.substring(0, name.length() - 1) : name;
-    for (BuildPart nested : below) {
+    for (TracedPart nested : below) {
       part(depth + 1, branch.list() ? each : nested.name(), nested);
     }
     out.line(indent(depth) + "</" + name + ">", branch.cause());

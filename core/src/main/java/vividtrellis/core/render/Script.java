@@ -1,10 +1,10 @@
 package vividtrellis.core.render;
 
 import java.util.stream.Collectors;
-import vividtrellis.core.plan.BuildPart;
-import vividtrellis.core.plan.BuildPart.Branch;
-import vividtrellis.core.plan.BuildPart.Leaf;
 import vividtrellis.core.template.Cause;
+import vividtrellis.core.tree.TracedPart;
+import vividtrellis.core.tree.TracedPart.Branch;
+import vividtrellis.core.tree.TracedPart.Leaf;
 
 /**
  * Writes a script of a build, in Kotlin or in Groovy. A tree of parts is read like this:
@@ -54,7 +54,7 @@ final class Script {
     line("}", cause);
   }
 
-  void part(BuildPart part) {
+  void part(TracedPart part) {
     if (part instanceof Leaf leaf) {
       leaf(leaf);
       return;

@@ -5,10 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import vividtrellis.core.document.Escaping;
-import vividtrellis.core.plan.BuildPart;
-import vividtrellis.core.plan.BuildPart.Branch;
-import vividtrellis.core.plan.BuildPart.Leaf;
 import vividtrellis.core.plan.ProjectPlan.Setting;
+import vividtrellis.core.tree.TracedPart;
+import vividtrellis.core.tree.TracedPart.Branch;
+import vividtrellis.core.tree.TracedPart.Leaf;
 
 /**
  * Writes settings as a YAML tree or as properties; order is that of the first cause of a branch.
@@ -33,11 +33,11 @@ final class SettingsWriter {
   }
 
   /** Settings whose paths agree up to a depth, as a tree from there on. */
-  private static List<BuildPart> tree(List<Setting> settings, int depth) {
+  private static List<TracedPart> tree(List<Setting> settings, int depth) {
     Map<String, List<Setting>> byName = new LinkedHashMap<>();
     settings.forEach(
         each -> byName.computeIfAbsent(each.path().get(depth), key -> new ArrayList<>()).add(each));
-    List<BuildPart> parts = new ArrayList<>();
+    List<TracedPart> parts = new ArrayList<>();
     byName.forEach(
         (name, below) -> {
           Setting first = below.get(0);

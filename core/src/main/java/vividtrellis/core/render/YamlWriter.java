@@ -3,9 +3,9 @@ package vividtrellis.core.render;
 import com.google.common.base.CharMatcher;
 import java.util.List;
 import java.util.regex.Pattern;
-import vividtrellis.core.plan.BuildPart;
-import vividtrellis.core.plan.BuildPart.Branch;
-import vividtrellis.core.plan.BuildPart.Leaf;
+import vividtrellis.core.tree.TracedPart;
+import vividtrellis.core.tree.TracedPart.Branch;
+import vividtrellis.core.tree.TracedPart.Leaf;
 
 /** Writes a tree as YAML, each line with its cause; what YAML could misread is quoted. */
 final class YamlWriter {
@@ -28,13 +28,13 @@ final class YamlWriter {
 
   private YamlWriter() {}
 
-  static TracedText write(List<BuildPart> parts) {
+  static TracedText write(List<TracedPart> parts) {
     YamlWriter writer = new YamlWriter();
     parts.forEach(part -> writer.entry(part, 0));
     return writer.out;
   }
 
-  private void entry(BuildPart part, int depth) {
+  private void entry(TracedPart part, int depth) {
     String start = "  ".repeat(depth) + scalar(part.name()) + ":";
     if (part instanceof Leaf leaf) {
       String value = leaf.value();
@@ -43,7 +43,7 @@ final class YamlWriter {
     }
     Branch branch = (Branch) part;
     out.line(start, branch.cause());
-    for (BuildPart nested : branch.parts()) {
+    for (TracedPart nested : branch.parts()) {
       if (branch.list()) {
         item(nested, depth + 1);
       } else {
@@ -52,7 +52,7 @@ final class YamlWriter {
     }
   }
 
-  private void item(BuildPart part, int depth) {
+  private void item(TracedPart part, int depth) {
     if (part instanceof Leaf leaf) {
       String value = leaf.value() == null ? "" : scalar(leaf.value());
       out.line("  ".repeat(depth) + "- " + value, leaf.cause());

@@ -17,10 +17,10 @@ import vividtrellis.core.plan.BuildModel;
 import vividtrellis.core.plan.BuildModel.Dependency;
 import vividtrellis.core.plan.BuildModel.Plugin;
 import vividtrellis.core.plan.BuildModel.Property;
-import vividtrellis.core.plan.BuildPart;
-import vividtrellis.core.plan.BuildPart.Branch;
-import vividtrellis.core.plan.BuildPart.Leaf;
 import vividtrellis.core.template.Cause;
+import vividtrellis.core.tree.TracedPart;
+import vividtrellis.core.tree.TracedPart.Branch;
+import vividtrellis.core.tree.TracedPart.Leaf;
 
 class MavenWriterTest {
 
@@ -28,11 +28,11 @@ class MavenWriterTest {
   private static final Cause WEB = Cause.of("/starters/0", "HTTP API");
 
   private static BuildModel model(List<Property> about) {
-    BuildPart goals =
+    TracedPart goals =
         new Branch("goals", true, List.of(new Leaf("", "x", NAME), new Leaf("", "y", NAME)), NAME);
-    BuildPart configuration =
+    TracedPart configuration =
         new Branch("configuration", false, List.of(new Leaf("skip", null, NAME)), NAME);
-    BuildPart execution =
+    TracedPart execution =
         new Branch("", false, List.of(new Leaf("id", "a", NAME), goals, configuration), NAME);
     return new BuildModel(
         "maven",

@@ -1,17 +1,17 @@
-package vividtrellis.core.plan;
+package vividtrellis.core.tree;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import vividtrellis.core.document.Node;
-import vividtrellis.core.plan.BuildPart.Branch;
-import vividtrellis.core.plan.BuildPart.Leaf;
 import vividtrellis.core.template.Cause;
 import vividtrellis.core.template.TemplateContext;
 import vividtrellis.core.template.TemplateContext.Filled;
+import vividtrellis.core.tree.TracedPart.Branch;
+import vividtrellis.core.tree.TracedPart.Leaf;
 
 /** Makes parts from trees of a catalog, and joins those of several picks. */
-final class TreeMerge {
+public final class TreeMerge {
 
   private TreeMerge() {}
 
@@ -19,14 +19,14 @@ final class TreeMerge {
    * Takes over a tree of a catalog. A value that is filled with nothing drops out, and so does a
    * branch in which nothing is left for that reason.
    */
-  static List<BuildPart> of(Node.Fields fields, TemplateContext context, Cause cause) {
-    List<BuildPart> parts = new ArrayList<>();
+  public static List<TracedPart> of(Node.Fields fields, TemplateContext context, Cause cause) {
+    List<TracedPart> parts = new ArrayList<>();
     fields.values().forEach((name, value) -> add(parts, name, value, context, cause));
     return parts;
   }
 
   private static void add(
-      List<BuildPart> parts, String name, Node value, TemplateContext context, Cause cause) {
+      List<TracedPart> parts, String name, Node value, TemplateContext context, Cause cause) {
     if (value instanceof Node.Scalar scalar) {
       if (scalar.text() == null) {
         parts.add(new Leaf(name, null, cause));
@@ -39,7 +39,7 @@ final class TreeMerge {
       }
       return;
     }
-    List<BuildPart> nested = new ArrayList<>();
+    List<TracedPart> nested = new ArrayList<>();
     boolean list = value instanceof Node.Items;
     if (value instanceof Node.Items items) {
       items.values().forEach(each -> add(nested, "", each, context, cause));
@@ -56,9 +56,9 @@ final class TreeMerge {
   }
 
   /** Both in one: names are joined, lists get what they lack, else the first wins. */
-  static List<BuildPart> joined(List<BuildPart> first, List<BuildPart> second) {
-    List<BuildPart> all = new ArrayList<>(first);
-    for (BuildPart more : second) {
+  public static List<TracedPart> joined(List<TracedPart> first, List<TracedPart> second) {
+    List<TracedPart> all = new ArrayList<>(first);
+    for (TracedPart more : second) {
       int at = more.name().isEmpty() ? alike(all, more) : named(all, more.name());
       if (at < 0) {
         all.add(more);
@@ -69,7 +69,7 @@ final class TreeMerge {
     return all;
   }
 
-  private static BuildPart joined(BuildPart one, BuildPart two) {
+  private static TracedPart joined(TracedPart one, TracedPart two) {
     boolean entry = one.name().isEmpty() && id(one).isEmpty();
     if (one instanceof Branch a && two instanceof Branch b && !entry) {
       return new Branch(a.name(), a.list(), joined(a.parts(), b.parts()), a.cause());
@@ -79,7 +79,7 @@ final class TreeMerge {
         : one;
   }
 
-  private static int named(List<BuildPart> parts, String name) {
+  private static int named(List<TracedPart> parts, String name) {
     for (int i = 0; i < parts.size(); i++) {
       if (parts.get(i).name().equals(name)) {
         return i;
@@ -88,7 +88,7 @@ final class TreeMerge {
     return -1;
   }
 
-  private static int alike(List<BuildPart> parts, BuildPart part) {
+  private static int alike(List<TracedPart> parts, TracedPart part) {
     for (int i = 0; i < parts.size(); i++) {
       boolean same = !id(part).isEmpty() && id(part).equals(id(parts.get(i)));
       if (same || alike(parts.get(i), part)) {
@@ -99,9 +99,9 @@ final class TreeMerge {
   }
 
   /** What an entry of a list is called, if it says so: two of one name are one. */
-  private static String id(BuildPart part) {
+  private static String id(TracedPart part) {
     if (part instanceof Branch branch) {
-      for (BuildPart each : branch.parts()) {
+      for (TracedPart each : branch.parts()) {
         if (each instanceof Leaf leaf && leaf.name().equals("id")) {
           return String.valueOf(leaf.value());
         }
@@ -111,7 +111,7 @@ final class TreeMerge {
   }
 
   /** Whether two parts say the same, whatever put them there. */
-  private static boolean alike(BuildPart one, BuildPart two) {
+  private static boolean alike(TracedPart one, TracedPart two) {
     if (!one.name().equals(two.name())) {
       return false;
     }
