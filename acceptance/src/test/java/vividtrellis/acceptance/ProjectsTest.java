@@ -13,6 +13,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.jar.JarEntry;
+import java.util.jar.JarFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -52,7 +54,6 @@ class ProjectsTest {
                 "+http-api",
                 "+validation",
                 "+sql-orm",
-                "+migrations-flyway",
                 "+health-metrics"));
     words.addAll(List.of(picks));
     words.addAll(List.of("--into", "."));
@@ -94,7 +95,7 @@ class ProjectsTest {
     Path log = Files.createTempFile("vivid-app", ".log");
     Process app =
         builder
-            .directory(jar.getParent().toFile())
+            .directory(jar.getParent().getParent().toFile())
             .redirectErrorStream(true)
             .redirectOutput(log.toFile())
             .start();
@@ -123,8 +124,9 @@ class ProjectsTest {
         .body();
   }
 
+  /** Without steps of a schema, the tables are made in production too. */
   @Test
-  void springBoot35OnJava17WithH2(Running product) throws Exception {
+  void springBoot35OnJava17WithH2InProduction(Running product) throws Exception {
     int port = Product.freePort();
     Path project =
         take(
@@ -134,6 +136,7 @@ class ProjectsTest {
             "language=java@17",
             "layout=by-layer",
             "format=properties",
+            "sample=walkthrough",
             "port=" + port,
             "+h2");
 
@@ -144,8 +147,45 @@ class ProjectsTest {
         project.resolve("target/berth-booking-0.1.0.jar"),
         jdk(17),
         port,
-        Map.of(),
-        () -> assertThat(body(port, "/about")).contains("\"name\":\"berth-booking\""));
+        Map.of(
+            "SPRING_PROFILES_ACTIVE",
+            "production",
+            "DATABASE_URL",
+            "jdbc:h2:file:" + temp.resolve("kept"),
+            "DATABASE_USER",
+            "sa",
+            "DATABASE_PASSWORD",
+            ""),
+        () -> keepsNotes(port));
+  }
+
+  /** What is packaged knows nothing of one's own machine, and says what it is not told. */
+  private static void saysWhatIsMissing(Path jar, Path jdk) throws Exception {
+    Command.Result bare =
+        new Command(jar.getParent().getParent(), List.of(jdk + "/bin/java", "-jar", jar.toString()))
+            .run(60);
+    assertThat(bare.code()).isEqualTo(1);
+    assertThat(bare.both().lines())
+        .singleElement()
+        .asString()
+        .contains("DATABASE_PASSWORD, DATABASE_URL, DATABASE_USER", "./mvnw spring-boot:run");
+    try (JarFile packaged = new JarFile(jar.toFile())) {
+      assertThat(packaged.stream().map(JarEntry::getName))
+          .noneMatch(name -> name.contains("local"));
+    }
+  }
+
+  private static void keepsNotes(int port) throws Exception {
+    HttpRequest kept =
+        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/notes"))
+            .header("Content-Type", "application/json")
+            .POST(
+                HttpRequest.BodyPublishers.ofString(
+                    "{\"title\": \"Tide\", \"body\": \"High at noon\"}"))
+            .build();
+    var answer = HttpClient.newHttpClient().send(kept, HttpResponse.BodyHandlers.ofString());
+    assertThat(answer.statusCode()).as(answer.body()).isEqualTo(201);
+    assertThat(body(port, "/notes")).contains("High at noon");
   }
 
   @Test
@@ -159,6 +199,8 @@ class ProjectsTest {
             "sample=walkthrough",
             "port=" + port,
             "+postgresql",
+            "+migrations-flyway",
+            "+metrics-prometheus",
             "+formatter");
 
     Command.Result tooOld = build(project, jdk(17));
@@ -169,6 +211,8 @@ class ProjectsTest {
     // No database is set up for it yet: the tests need none.
     Command.Result built = build(project, jdk(25));
     assertThat(built.code()).as(built.out()).isZero();
+    Path jar = project.resolve("target/berth-booking-0.1.0.jar");
+    saysWhatIsMissing(jar, jdk(25));
 
     Map<String, String> access = product.databaseAccess();
     try (var database = product.database();
@@ -183,21 +227,13 @@ class ProjectsTest {
     environment.put("DATABASE_USER", access.get("VIVID_DB_USER"));
     environment.put("DATABASE_PASSWORD", access.get("VIVID_DB_PASSWORD"));
     answers(
-        project.resolve("target/berth-booking-0.1.0.jar"),
+        jar,
         jdk(25),
         port,
         environment,
         () -> {
-          HttpRequest kept =
-              HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/notes"))
-                  .header("Content-Type", "application/json")
-                  .POST(
-                      HttpRequest.BodyPublishers.ofString(
-                          "{\"title\": \"Tide\", \"body\": \"High at noon\"}"))
-                  .build();
-          var answer = HttpClient.newHttpClient().send(kept, HttpResponse.BodyHandlers.ofString());
-          assertThat(answer.statusCode()).as(answer.body()).isEqualTo(201);
-          assertThat(body(port, "/notes")).contains("High at noon");
+          keepsNotes(port);
+          assertThat(body(port, "/actuator/prometheus")).contains("jvm_memory_used_bytes");
         });
   }
 }

@@ -66,6 +66,7 @@ record StartedProject(Path project, Path jdk, LocalDatabase database) {
                 "-jar",
                 packaged.toString(),
                 "--server.port=" + port,
+                "--spring.profiles.active=local",
                 "--debug=false")
             .directory(project.toFile())
             .redirectErrorStream(true)

@@ -254,7 +254,7 @@ class ShippedProjectsTest {
               Documents.plain(
                   Documents.readTrusted(
                       text(files, "src/main/resources/application.yaml"), Notation.YAML));
-      String everything = settings + text(files, "src/main/resources/application-local.yaml");
+      String everything = settings + text(files, "config/application-local.yaml");
       assertThat(everything).contains("jdbc:" + order[0]).doesNotContain("jdbc:" + order[1]);
     }
   }

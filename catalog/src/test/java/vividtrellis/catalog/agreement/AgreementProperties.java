@@ -85,8 +85,8 @@ class AgreementProperties {
     FileSet files = Drawing.files(verdict);
     String format = brief.require(Key.FORMAT);
     Map<String, String> local = new HashMap<>();
-    for (String profile : List.of("", "-local")) {
-      local.putAll(settings(files, "src/main/resources/application" + profile + "." + format));
+    for (String file : List.of("src/main/resources/application.", "config/application-local.")) {
+      local.putAll(settings(files, file + format));
     }
 
     if (brief.require(Key.SAMPLE).equals("endpoint")) {
@@ -135,7 +135,7 @@ class AgreementProperties {
     String start = "services." + service + ".";
     Matcher port = Pattern.compile(":([0-9]{4,5})").matcher(url);
     assertThat(port.find()).isTrue();
-    assertThat(services.get(start + "ports.0")).startsWith(port.group(1) + ":");
+    assertThat(services.get(start + "ports.0")).startsWith("127.0.0.1:" + port.group(1) + ":");
     List<String> values =
         services.entrySet().stream()
             .filter(each -> each.getKey().startsWith(start + "environment."))

@@ -7,6 +7,13 @@ import org.springframework.boot.autoconfigure.SpringBootApplication
 class {{entryClass}} {
 
     static void main(String[] args) {
+{{#readsEnvironment}}
+        def application = new SpringApplication({{entryClass}})
+        application.addListeners(new NeededVariables())
+        application.run(args)
+{{/readsEnvironment}}
+{{^readsEnvironment}}
         SpringApplication.run({{entryClass}}, args)
+{{/readsEnvironment}}
     }
 }

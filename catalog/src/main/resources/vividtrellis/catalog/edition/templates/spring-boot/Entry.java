@@ -7,6 +7,13 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 public class {{entryClass}} {
 
     public static void main(String[] args) {
+{{#readsEnvironment}}
+        SpringApplication application = new SpringApplication({{entryClass}}.class);
+        application.addListeners(new NeededVariables());
+        application.run(args);
+{{/readsEnvironment}}
+{{^readsEnvironment}}
         SpringApplication.run({{entryClass}}.class, args);
+{{/readsEnvironment}}
     }
 }

@@ -7,5 +7,12 @@ import org.springframework.boot.runApplication
 class {{entryClass}}
 
 fun main(args: Array<String>) {
+{{#readsEnvironment}}
+    runApplication<{{entryClass}}>(*args) {
+        addListeners(NeededVariables())
+    }
+{{/readsEnvironment}}
+{{^readsEnvironment}}
     runApplication<{{entryClass}}>(*args)
+{{/readsEnvironment}}
 }
