@@ -1,5 +1,6 @@
 package vividtrellis.core.plan;
 
+import com.google.common.base.Splitter;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -121,13 +122,14 @@ final class TemplateVariables {
         if (service instanceof Node.Fields fields
             && fields.get("ports").orElse(null) instanceof Node.Items ports
             && ports.values().get(0) instanceof Node.Scalar first) {
-          String port = String.valueOf(first.text()).replaceFirst(":.*", "");
+          // [address:]here:there
+          List<String> port = Splitter.on(':').splitToList(String.valueOf(first.text()));
           entries.add(
               Map.of(
                   "service",
                   context.marked(each.label(), each.cause()),
                   "address",
-                  "localhost:" + port));
+                  "localhost:" + port.get(Math.max(0, port.size() - 2))));
         }
       }
     }

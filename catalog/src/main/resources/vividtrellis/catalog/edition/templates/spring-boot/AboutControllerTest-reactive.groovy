@@ -6,9 +6,11 @@ import {{webFluxTest}}
 {{#secured}}
 import org.springframework.security.test.context.support.WithMockUser
 {{/secured}}
+import org.springframework.test.context.ActiveProfiles
 import org.springframework.test.web.reactive.server.WebTestClient
 
 @WebFluxTest(AboutController)
+@ActiveProfiles("test")
 {{#secured}}
 @WithMockUser
 {{/secured}}

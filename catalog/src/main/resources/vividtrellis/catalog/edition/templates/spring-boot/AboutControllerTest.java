@@ -10,9 +10,11 @@ import {{webMvcTest}};
 {{#secured}}
 import org.springframework.security.test.context.support.WithMockUser;
 {{/secured}}
+import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 
 @WebMvcTest(AboutController.class)
+@ActiveProfiles("test")
 {{#secured}}
 @WithMockUser
 {{/secured}}

@@ -6,10 +6,12 @@ import {{webMvcTest}}
 {{#secured}}
 import org.springframework.security.test.context.support.WithMockUser
 {{/secured}}
+import org.springframework.test.context.ActiveProfiles
 import org.springframework.test.web.servlet.MockMvc
 import org.springframework.test.web.servlet.get
 
 @WebMvcTest(AboutController::class)
+@ActiveProfiles("test")
 {{#secured}}
 @WithMockUser
 {{/secured}}

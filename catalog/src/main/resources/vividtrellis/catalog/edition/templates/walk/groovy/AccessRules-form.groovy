@@ -22,6 +22,11 @@ class AccessRules {
 {{#tellsHealth}}
         return http.authorizeHttpRequests(requests -> requests.requestMatchers("/actuator/health/**")
                         .permitAll()
+{{#scraped}}
+                        // Whatever collects figures asks without an account; let nobody else reach it from outside.
+                        .requestMatchers("/actuator/prometheus")
+                        .permitAll()
+{{/scraped}}
                         .anyRequest()
                         .authenticated())
 {{/tellsHealth}}

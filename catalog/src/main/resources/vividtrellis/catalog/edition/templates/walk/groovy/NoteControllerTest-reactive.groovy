@@ -38,12 +38,14 @@ import org.springframework.http.MediaType
 import org.springframework.security.oauth2.jwt.BadJwtException
 import org.springframework.security.oauth2.jwt.ReactiveJwtDecoder
 {{/byToken}}
+import org.springframework.test.context.ActiveProfiles
 import org.springframework.test.web.reactive.server.WebTestClient
 {{#byToken}}
 import reactor.core.publisher.Mono
 {{/byToken}}
 
 @WebFluxTest(NoteController)
+@ActiveProfiles("test")
 @Import([NoteBook, NotesForTests{{#announces}}, AnnouncementsForTests{{/announces}}])
 class NoteControllerTest {
 

@@ -43,10 +43,12 @@ import org.springframework.context.annotation.Import
 import org.springframework.security.oauth2.jwt.BadJwtException
 import org.springframework.security.oauth2.jwt.JwtDecoder
 {{/byToken}}
+import org.springframework.test.context.ActiveProfiles
 import org.springframework.test.web.servlet.MockMvc
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder
 
 @WebMvcTest(NotePages)
+@ActiveProfiles("test")
 @Import([NoteBook, NotesForTests{{#announces}}, AnnouncementsForTests{{/announces}}{{#guarded}}, AccessRules{{/guarded}}])
 class NotePagesTest {
 

@@ -45,10 +45,12 @@ import org.springframework.http.MediaType;
 import org.springframework.security.oauth2.jwt.BadJwtException;
 import org.springframework.security.oauth2.jwt.JwtDecoder;
 {{/byToken}}
+import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 @WebMvcTest(NoteController.class)
+@ActiveProfiles("test")
 @Import({NoteBook.class, NotesForTests.class{{#announces}}, AnnouncementsForTests.class{{/announces}}{{#guarded}}, AccessRules.class{{/guarded}}})
 class NoteControllerTest {
 

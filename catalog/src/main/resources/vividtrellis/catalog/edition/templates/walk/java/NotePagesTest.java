@@ -44,10 +44,12 @@ import org.springframework.context.annotation.Import;
 import org.springframework.security.oauth2.jwt.BadJwtException;
 import org.springframework.security.oauth2.jwt.JwtDecoder;
 {{/byToken}}
+import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 @WebMvcTest(NotePages.class)
+@ActiveProfiles("test")
 @Import({NoteBook.class, NotesForTests.class{{#announces}}, AnnouncementsForTests.class{{/announces}}{{#guarded}}, AccessRules.class{{/guarded}}})
 class NotePagesTest {
 

@@ -22,6 +22,10 @@ class AccessRules {
             authorizeHttpRequests {
 {{#tellsHealth}}
                 authorize("/actuator/health/**", permitAll)
+{{#scraped}}
+                // Whatever collects figures asks without an account; let nobody else reach it from outside.
+                authorize("/actuator/prometheus", permitAll)
+{{/scraped}}
 {{/tellsHealth}}
                 authorize(anyRequest, authenticated)
             }

@@ -35,12 +35,14 @@ import org.springframework.security.test.web.reactive.server.SecurityMockServerC
 {{#bySession}}
 import org.springframework.security.test.web.reactive.server.SecurityMockServerConfigurers.mockUser
 {{/bySession}}
+import org.springframework.test.context.ActiveProfiles
 import org.springframework.test.web.reactive.server.WebTestClient
 {{#byToken}}
 import reactor.core.publisher.Mono
 {{/byToken}}
 
 @WebFluxTest(NoteController::class)
+@ActiveProfiles("test")
 @Import(NoteBook::class, NotesForTests::class{{#announces}}, AnnouncementsForTests::class{{/announces}})
 class NoteControllerTest(
     @param:Autowired private val client: WebTestClient,
