@@ -25,8 +25,12 @@ export function grouped(columns: readonly Column[], only = ''): Group[] {
   return groups
 }
 
-/** What stands over a column: its line, or a dash for a framework that has none. */
-export const headOf = (column: Column) => column.line || '–'
+/** What stands over a column: its line, or the framework's name in two parts where it has none. */
+export function headOf(column: Column): [string, string] {
+  if (column.line) return [column.line, '']
+  const [first, ...others] = column.label.split(' ')
+  return [first ?? '', others.join(' ')]
+}
 
 export const nameOf = (column: Column) => (column.line ? `${column.label} ${column.line}` : column.label)
 

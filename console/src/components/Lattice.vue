@@ -183,10 +183,17 @@ watch(joints, async (now, old) => {
           class="font-semibold"
           :class="[picked?.i === i ? 'fill-act' : 'fill-ink', narrow ? 'text-[10px]' : 'text-small']"
         >
-          {{ headOf(column) }}
+          {{ headOf(column)[0] }}
         </text>
-        <text v-if="roomy" :x="x(i)" y="30" text-anchor="middle" class="fill-soft text-tiny">
-          {{ short(column.standing) }}
+        <text
+          v-if="roomy || !column.line"
+          :x="x(i)"
+          y="30"
+          text-anchor="middle"
+          class="fill-soft"
+          :class="narrow ? 'text-[9px]' : 'text-tiny'"
+        >
+          {{ column.line ? short(column.standing) : headOf(column)[1] }}
         </text>
       </g>
       <g v-for="(row, j) in rows" :key="'row' + row.jvm" aria-hidden="true">

@@ -51,10 +51,10 @@ const MANY = 9
             v-for="{ column } in columns"
             :key="column.framework + column.line"
             scope="col"
-            class="pb-1 text-center font-normal"
-            :class="columns.length > MANY && 'text-[10px]'"
+            class="pb-1 text-center align-bottom leading-tight font-normal"
+            :class="(columns.length > MANY || !column.line) && 'text-[10px]'"
           >
-            {{ headOf(column) }}
+            {{ headOf(column).join(' ') }}
           </th>
         </tr>
       </thead>
