@@ -93,7 +93,7 @@ public final class Audit {
   private void framework(Framework framework, Brought brought) {
     String bom = framework.bom();
     if (bom == null) {
-      ownVersions(framework);
+      withoutBom(framework);
       return;
     }
     for (Line line : framework.lines()) {
@@ -107,6 +107,21 @@ public final class Audit {
               artifacts(framework, version, all, place);
               limits.read(framework, version, all, brings);
             });
+      }
+    }
+  }
+
+  /** What no list manages has a version of its own, most often that of the framework. */
+  private void withoutBom(Framework framework) {
+    if (framework.lines().isEmpty()) {
+      ownVersions(framework);
+    }
+    for (Line line : framework.lines()) {
+      for (Version version : line.versions()) {
+        artifacts(framework, version, Map.of(), VersionedId.word(framework.id(), version));
+        if (!framework.probes().isEmpty()) {
+          limits.read(framework, version, Map.of(), Map.of());
+        }
       }
     }
   }
@@ -131,7 +146,9 @@ public final class Audit {
       for (Contribution binding : other ? List.<Contribution>of() : option.bindings()) {
         if (isFor(binding.when(), framework, version)) {
           for (Artifact artifact : named(binding, version)) {
-            if (isFor(artifact.when(), framework, version)
+            boolean known = framework.bom() != null || artifact.version() != null;
+            if (known
+                && isFor(artifact.when(), framework, version)
                 && looked.putIfAbsent(artifact.key(), option.id()) == null) {
               rows.add(artifact(artifact, managed, option.id(), place));
             }

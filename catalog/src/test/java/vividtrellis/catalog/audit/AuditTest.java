@@ -57,6 +57,27 @@ class AuditTest {
           bom: "g:bom"
           probes: [{ reads: floor, class: "g:main!a.Main" }, { reads: reader, class: "g:main!a.Reader" }, { reads: mock-reader, class: "g:main!a.Mocks" }]
           manages: { kotlin: "k:lib" }
+        # No parent and no list of versions; its profiles share a file and are told apart by a prefix.
+        - id: tide
+          label: T
+          summary: S.
+          documentation: https://t.example
+          lines: [{ line: 2.0, standing: supported, source: x, versions: [2.0.0] }]
+          formats: [properties]
+          profiles:
+            - { id: shared, path: src/main/resources/tide.properties, purpose: P., away: yes }
+            - { id: local, path: src/main/resources/tide.properties, prefix: "%local.", purpose: P. }
+          bindings:
+            - artifacts: [{ artifact: "t:core", version: "{{frameworkVersion}}" }]
+              settings: { local: { tide.level: high } }
+        # No settings at all.
+        - id: bare
+          label: B
+          summary: S.
+          documentation: https://r.example
+          lines: [{ line: 3.0, standing: supported, source: x, versions: [3.0.0] }]
+          probes: [{ reads: floor, class: "r:core!a.Main" }]
+          bindings: [{ artifacts: [{ artifact: "r:core", version: "{{frameworkVersion}}" }] }]
       packagings: [{ id: jar, label: J, summary: S., documentation: "https://p.example" }]
       samples: [{ id: none, label: N, summary: S., documentation: "https://s.example" }]
       layouts: [{ id: flat, label: F, summary: S., documentation: "https://l.example" }]
@@ -132,6 +153,15 @@ class AuditTest {
       zip.write(classFile(17, "JAVA_V17 JAVA_V18"));
     }
     served.put("g/main/1.0.0/main-1.0.0.jar", jar.toByteArray());
+    served.put("r/core/3.0.0/core-3.0.0.jar", jar.toByteArray());
+    served.put("t/core/2.0.0/core-2.0.0.jar", new byte[] {1});
+    for (String core : List.of("t/core 2.0.0", "r/core 3.0.0")) {
+      served.put(
+          core.replaceFirst(" .*", "/maven-metadata.xml"),
+          "<metadata><versions><version>%s</version></versions></metadata>"
+              .formatted(core.replaceFirst(".* ", ""))
+              .getBytes(StandardCharsets.UTF_8));
+    }
     for (String name : List.of("listed", "listed-not")) {
       served.put(
           "n/%s/maven-metadata.xml".formatted(name),
@@ -145,7 +175,8 @@ class AuditTest {
             "all.yaml",
             EDITION,
             "evidence.yaml",
-            "versions: { frame@1.0.0: { floor: 17, reader: 27, mock-reader: 18 } }");
+            "versions: { frame@1.0.0: { floor: 17, reader: 27, mock-reader: 18 }, bare@3.0.0: {"
+                + " floor: 17 } }");
     Edition edition = EditionLoader.load(name -> Optional.ofNullable(files.get(name)));
 
     Report report = Audit.run(edition, "http://127.0.0.1:" + server.getAddress().getPort(), kept);
@@ -164,10 +195,10 @@ class AuditTest {
         .containsExactly("g:hole", "n:listed");
     assertThat(report.of(Outcome.HOLDS))
         .extracting(Row::subject)
-        .contains("g:there", "Java 17", "Java 21");
+        .contains("g:there", "Java 17", "Java 21", "t:core", "r:core");
     assertThat(new Verdicts(edition).judge(on("21"), 2026).fits()).as("what was read").isTrue();
     assertThat(Evidence.text("d", report, "2026-11-27"))
-        .contains("reader: 19", "mock-reader: 18", "kotlin: \"2.2.0\"");
+        .contains("reader: 19", "mock-reader: 18", "kotlin: \"2.2.0\"", "\"bare@3.0.0\":\n");
     assertThat(Files.exists(kept.resolve("g/main/1.0.0/main-1.0.0.jar"))).isTrue();
   }
 
