@@ -8,7 +8,7 @@ public class {{entryClass}} {
 
     public static void main(String[] args) {
 {{#readsEnvironment}}
-        SpringApplication application = new SpringApplication({{entryClass}}.class);
+        var application = new SpringApplication({{entryClass}}.class);
         application.addListeners(new NeededVariables());
         application.run(args);
 {{/readsEnvironment}}
