@@ -13,20 +13,18 @@ import java.util.function.Supplier;
  */
 public final class AnswerCache {
 
-  private static final int MOST_OF_A_KIND = 2048;
-
   private final Map<Class<?>, Cache<Object, Object>> kinds = new ConcurrentHashMap<>();
 
   /**
    * An answer, worked out where it is not known.
    *
    * @param kind what is answered; answers of two kinds may have the same key
+   * @param most how many of the kind are kept; the larger an answer, the fewer
    * @param key all that the answer depends on besides the edition
    */
-  public <T> T get(Class<T> kind, Object key, Supplier<T> anew) {
+  public <T> T get(Class<T> kind, int most, Object key, Supplier<T> anew) {
     Cache<Object, Object> answers =
-        kinds.computeIfAbsent(
-            kind, any -> CacheBuilder.newBuilder().maximumSize(MOST_OF_A_KIND).build());
+        kinds.computeIfAbsent(kind, any -> CacheBuilder.newBuilder().maximumSize(most).build());
     Object known = answers.getIfPresent(key);
     if (known == null) {
       known = anew.get();

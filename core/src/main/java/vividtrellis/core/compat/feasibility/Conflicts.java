@@ -32,6 +32,9 @@ public final class Conflicts {
   /** More are not told; nobody would read them. */
   public static final int MOST = 100;
 
+  /** Of how many picks it is kept whether each can be had by itself. */
+  private static final int MOST_ALONE = 4096;
+
   /**
    * One conflict.
    *
@@ -169,6 +172,7 @@ public final class Conflicts {
         .kept()
         .get(
             Alone.class,
+            MOST_ALONE,
             key,
             () -> {
               List<Assumption> only = List.of(assumption);

@@ -20,6 +20,9 @@ import vividtrellis.core.compat.finding.Sentences;
  */
 public final class Offers {
 
+  /** Of how many sets of picks it is kept what they refuse on an axis. */
+  private static final int MOST_REFUSALS = 2048;
+
   private final CompiledEdition compiled;
   private final Desk desk;
   private final List<Assumption> assumptions;
@@ -100,7 +103,7 @@ public final class Offers {
     others.forEach(assumption -> key.add(assumption.narrowed()));
     return compiled
         .kept()
-        .get(Refused.class, key, () -> new Refused(refusedAnew(axis, others)))
+        .get(Refused.class, MOST_REFUSALS, key, () -> new Refused(refusedAnew(axis, others)))
         .reasons();
   }
 

@@ -18,6 +18,9 @@ import vividtrellis.core.compat.finding.Sentences;
  */
 final class BaseGrid {
 
+  /** Each has all joints with what can be had there, which is much with many starters. */
+  private static final int MOST_KEPT = 256;
+
   private final List<Joint> joints = new ArrayList<>();
   private final int columns;
 
@@ -43,6 +46,7 @@ final class BaseGrid {
         .kept()
         .get(
             BaseGrid.class,
+            MOST_KEPT,
             assumptions.stream().map(Assumption::narrowed).toList(),
             () -> {
               try (Desk desk = new Desk()) {
