@@ -98,7 +98,7 @@ class EditionRepositoryTest {
   private static String project(Verdicts verdicts, Brief brief) {
     Verdict verdict = verdicts.judge(brief, 2026);
     return Receipt.added(
-            Written.of(verdict, verdicts.edition()),
+            TestedEdition.files(verdict, verdicts.edition()),
             verdict.brief(),
             verdict.edition(),
             verdict.usedReach(),

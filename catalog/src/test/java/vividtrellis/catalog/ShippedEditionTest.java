@@ -1,7 +1,7 @@
 package vividtrellis.catalog;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static vividtrellis.catalog.Written.text;
+import static vividtrellis.catalog.TestedEdition.text;
 
 import java.io.StringReader;
 import java.nio.file.Files;
@@ -15,7 +15,10 @@ import java.util.Set;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.Parameter;
+import org.junit.jupiter.params.ParameterizedClass;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Document;
 import org.xml.sax.InputSource;
@@ -27,32 +30,36 @@ import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.compat.judging.Verdicts;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.document.Node;
 import vividtrellis.core.render.FileSet;
 import vividtrellis.core.render.FileSet.GeneratedFile;
 
+@ParameterizedClass
+@EnumSource(TestedEdition.class)
 class ShippedEditionTest {
 
-  private final Edition edition = ShippedEdition.load();
-  private final Verdicts verdicts = new Verdicts(edition);
+  @Parameter private TestedEdition tested;
+
+  private Edition edition() {
+    return tested.edition();
+  }
 
   private FileSet files(Verdict verdict) {
-    return Written.of(verdict, edition);
+    return tested.files(verdict);
   }
 
   private Verdict judge(Brief brief) {
-    return verdicts.judge(brief, 2026);
+    return tested.judge(brief);
   }
 
   /** On every line: each starter alone, and 150 sets of up to six of them drawn with a seed. */
   private List<Brief> someBriefs() {
     List<Brief> briefs = new ArrayList<>();
-    List<String> ids = edition.starters().stream().map(Starter::id).toList();
+    List<String> ids = edition().starters().stream().map(Starter::id).toList();
     Random random = new Random(20261123);
-    for (Line line : edition.frameworks().get(0).lines()) {
+    for (Line line : edition().frameworks().get(0).lines()) {
       List<List<String>> sets = new ArrayList<>();
       ids.forEach(id -> sets.add(List.of(id)));
       for (int i = 0; i < 150; i++) {
@@ -63,7 +70,7 @@ class ShippedEditionTest {
             Brief.empty()
                 .with(Key.NAME, "crossing-manifest")
                 .with(Key.GROUP, "saltmarsh.example")
-                .with(Key.FRAMEWORK, "spring-boot@" + line.line())
+                .with(Key.FRAMEWORK, tested.on(line.line()))
                 .with(Key.FORMAT, random.nextBoolean() ? "yaml" : "properties")
                 .with(Key.LAYOUT, random.nextBoolean() ? "by-layer" : "by-feature")
                 .withStarters(set));
@@ -198,11 +205,11 @@ class ShippedEditionTest {
             .getParent()
             .getParent();
     try (Stream<Path> files = Files.walk(folder)) {
-      assertThat(edition.templates().keySet())
+      assertThat(edition().templates().keySet())
           .containsAll(
               files
                   .filter(Files::isRegularFile)
-                  .map(file -> folder.relativize(file).toString())
+                  .map(file -> tested.words(folder.relativize(file).toString()))
                   .toList());
     }
   }
@@ -210,7 +217,7 @@ class ShippedEditionTest {
   @Test
   void noFrameworkIsNamedInTheCodeOfTheEngineTheClientAndTheConsole() throws Exception {
     List<String> names = new ArrayList<>();
-    for (Framework framework : edition.frameworks()) {
+    for (Framework framework : edition().frameworks()) {
       if (!framework.lines().isEmpty()) {
         names.addAll(List.of(framework.id(), framework.about().label()));
       }
@@ -235,7 +242,7 @@ class ShippedEditionTest {
     assertThat(base).startsWith("https://").doesNotEndWith("/");
     assertThat(properties)
         .contains("distributionUrl=" + base + "/org/apache/maven/apache-maven/3.9.16/");
-    edition
+    edition()
         .templates()
         .forEach(
             (name, text) -> {

@@ -2,7 +2,7 @@ package vividtrellis.catalog;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.InstanceOfAssertFactories.list;
-import static vividtrellis.catalog.Written.text;
+import static vividtrellis.catalog.TestedEdition.text;
 
 import com.samskivert.mustache.Mustache;
 import java.util.ArrayList;
@@ -16,37 +16,39 @@ import org.apache.maven.model.Model;
 import org.apache.maven.model.Plugin;
 import org.apache.maven.model.io.xpp3.MavenXpp3Reader;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.Parameter;
+import org.junit.jupiter.params.ParameterizedClass;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
-import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.compat.judging.Verdicts;
 import vividtrellis.core.document.Documents;
 import vividtrellis.core.document.Documents.Notation;
 import vividtrellis.core.render.FileSet;
 
 /** What picks make of the build file and the settings, read with Maven's own parser. */
+@ParameterizedClass
+@EnumSource(TestedEdition.class)
 class ShippedProjectsTest {
 
-  private final Edition edition = ShippedEdition.load();
-  private final Verdicts verdicts = new Verdicts(edition);
+  @Parameter private TestedEdition tested;
 
-  private FileSet files(String framework, String... starters) {
+  private FileSet files(String line, String... starters) {
     return files(
         Brief.empty()
             .with(Key.NAME, "fare-ledger")
             .with(Key.GROUP, "saltmarsh.example")
-            .with(Key.FRAMEWORK, framework)
+            .with(Key.FRAMEWORK, tested.on(line))
             .withStarters(List.of(starters)));
   }
 
   private FileSet files(Brief brief) {
-    Verdict verdict = verdicts.judge(brief, 2026);
+    Verdict verdict = tested.judge(brief);
     assertThat(verdict.fits()).as("%s", verdict.findings()).isTrue();
-    return Written.of(verdict, edition);
+    return tested.files(verdict);
   }
 
   private static Model pom(FileSet files) throws Exception {
@@ -62,16 +64,17 @@ class ShippedProjectsTest {
 
   @Test
   void anotherServerTakesTheDefaultOnesPlace() throws Exception {
-    Model pom = pom(files("spring-boot@4.1", "http-api", "server-jetty"));
+    Model pom = pom(files("4.1", "http-api", "server-jetty"));
 
-    assertThat(dependency(pom, "spring-boot-starter-webmvc").getExclusions())
+    assertThat(dependency(pom, tested.words("spring-boot-starter-webmvc")).getExclusions())
         .extracting(Exclusion::getArtifactId)
-        .containsExactly("spring-boot-starter-tomcat");
-    assertThat(dependency(pom, "spring-boot-starter-jetty").getExclusions()).isEmpty();
-    assertThat(pom(files("spring-boot@4.1", "http-api")).getDependencies())
+        .containsExactly(tested.words("spring-boot-starter-tomcat"));
+    assertThat(dependency(pom, tested.words("spring-boot-starter-jetty")).getExclusions())
+        .isEmpty();
+    assertThat(pom(files("4.1", "http-api")).getDependencies())
         .allMatch(each -> each.getExclusions().isEmpty());
     // Maven would keep the one that the project asks for itself, and Gradle would not.
-    assertThat(pom(files("spring-boot@4.0", "http-api", "server-tomcat", "server-jetty")))
+    assertThat(pom(files("4.0", "http-api", "server-tomcat", "server-jetty")))
         .extracting(Model::getDependencies, list(Dependency.class))
         .allMatch(each -> each.getExclusions().isEmpty());
   }
@@ -82,7 +85,7 @@ class ShippedProjectsTest {
     Brief brief =
         Brief.empty()
             .with(Key.NAME, "fare-ledger")
-            .with(Key.FRAMEWORK, "spring-boot@3.5")
+            .with(Key.FRAMEWORK, tested.on("3.5"))
             .with(Key.LANGUAGE, "kotlin@2.2.21")
             .with(Key.BUILD, "gradle-groovy")
             .withStarters(List.of("http-api", "reload"));
@@ -148,23 +151,24 @@ class ShippedProjectsTest {
     Brief brief =
         Brief.empty()
             .with(Key.NAME, "fare-ledger")
-            .with(Key.FRAMEWORK, "spring-boot@4.1")
+            .with(Key.FRAMEWORK, tested.on("4.1"))
             .with(Key.BUILD, "gradle-kotlin")
             .withStarters(List.of("http-api", "server-jetty", "api-description"));
 
     assertThat(text(files(brief), "build.gradle.kts"))
         .contains(
-            """
-            configurations.configureEach {
-                exclude(group = "org.springframework.boot", module = "spring-boot-starter-tomcat")
-            }
-            """)
+            tested.words(
+                """
+                configurations.configureEach {
+                    exclude(group = "org.springframework.boot", module = "spring-boot-starter-tomcat")
+                }
+                """))
         .containsOnlyOnce("exclude(");
   }
 
   @Test
   void whatReadsAnnotationsSharesOnePlaceInTheBuild() throws Exception {
-    Build build = pom(files("spring-boot@3.5", "less-boilerplate", "object-mapping")).getBuild();
+    Build build = pom(files("3.5", "less-boilerplate", "object-mapping")).getBuild();
     List<Plugin> compilers =
         build.getPlugins().stream()
             .filter(plugin -> plugin.getArtifactId().equals("maven-compiler-plugin"))
@@ -236,11 +240,12 @@ class ShippedProjectsTest {
   @Test
   void anEndpointIsThereForEitherWebStack() throws Exception {
     String test = "src/test/java/example/saltmarsh/fareledger/about/AboutControllerTest.java";
-    FileSet reactive = files("spring-boot@4.1", "http-reactive");
-    FileSet both = files("spring-boot@4.1", "http-reactive", "http-api");
+    FileSet reactive = files("4.1", "http-reactive");
+    FileSet both = files("4.1", "http-reactive", "http-api");
 
     assertThat(text(reactive, test)).contains("WebTestClient").doesNotContain("MockMvc");
-    assertThat(dependency(pom(reactive), "spring-boot-starter-webflux-test").getScope())
+    assertThat(
+            dependency(pom(reactive), tested.words("spring-boot-starter-webflux-test")).getScope())
         .isEqualTo("test");
     assertThat(text(both, test)).contains("MockMvc").doesNotContain("WebTestClient");
   }
@@ -248,7 +253,7 @@ class ShippedProjectsTest {
   @Test
   void ofTwoDatabasesTheFirstInTheBriefIsSetUp() {
     for (String[] order : new String[][] {{"mysql", "postgresql"}, {"postgresql", "mysql"}}) {
-      FileSet files = files("spring-boot@4.1", "sql-direct", order[0], order[1]);
+      FileSet files = files("4.1", "sql-direct", order[0], order[1]);
       Map<?, ?> settings =
           (Map<?, ?>)
               Documents.plain(
@@ -321,14 +326,14 @@ class ShippedProjectsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"spring-boot@3.4", "spring-boot@4.1"})
-  void testsRunTheImagesOfTheComposeFile(String framework) throws Exception {
+  @ValueSource(strings = {"3.4", "4.1"})
+  void testsRunTheImagesOfTheComposeFile(String line) throws Exception {
     FileSet files =
         files(
             Brief.empty()
                 .with(Key.NAME, "fare-ledger")
                 .with(Key.GROUP, "saltmarsh.example")
-                .with(Key.FRAMEWORK, framework)
+                .with(Key.FRAMEWORK, tested.on(line))
                 .with(Key.JVM, "17")
                 .withExtras(List.of("compose"))
                 .withStarters(
@@ -352,14 +357,7 @@ class ShippedProjectsTest {
   @Test
   void scopesAreWhatTheyAreFor() throws Exception {
     Model pom =
-        pom(
-            files(
-                "spring-boot@4.1",
-                "http-api",
-                "sql-orm",
-                "postgresql",
-                "reload",
-                "settings-metadata"));
+        pom(files("4.1", "http-api", "sql-orm", "postgresql", "reload", "settings-metadata"));
 
     assertThat(dependency(pom, "postgresql").getScope()).isEqualTo("runtime");
     assertThat(pom.getDependencies())
@@ -369,7 +367,7 @@ class ShippedProjectsTest {
     assertThat(pom.getDependencies())
         .filteredOn(Dependency::isOptional)
         .extracting(Dependency::getArtifactId)
-        .contains("spring-boot-devtools");
+        .contains(tested.words("spring-boot-devtools"));
     assertThat(pom.getDependencies())
         .filteredOn(each -> each.getGroupId().startsWith("org.springframework.boot"))
         .allMatch(each -> each.getVersion() == null);

@@ -1,7 +1,7 @@
 package vividtrellis.catalog.agreement;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static vividtrellis.catalog.agreement.BuildFacts.text;
+import static vividtrellis.catalog.TestedEdition.text;
 
 import java.io.StringReader;
 import java.util.ArrayList;
@@ -17,6 +17,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.ShrinkingMode;
 import org.jsoup.Jsoup;
+import vividtrellis.catalog.TestedEdition;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.Key;
@@ -34,24 +35,34 @@ import vividtrellis.core.render.FileSet.GeneratedFile;
 /** Drawn briefs: every file is read by its own format's parser, and all say the same. */
 class AgreementProperties {
 
+  /** One edition for even seeds, the other for odd ones: nothing may hang on a framework's name. */
+  private static TestedEdition tested(long seed) {
+    return seed % 2 == 0 ? TestedEdition.SHIPPED : TestedEdition.RENAMED;
+  }
+
   private static Verdict drawn(long seed) {
-    Optional<Verdict> verdict = new Drawing(seed).verdict();
+    Optional<Verdict> verdict = new Drawing(tested(seed), seed).verdict();
     Assume.that(verdict.isPresent());
     return verdict.get();
+  }
+
+  private static FileSet files(long seed, Verdict verdict) {
+    FileSet files = tested(seed).files(verdict);
+    return Receipt.added(files, verdict.brief(), verdict.edition(), verdict.usedReach(), "0.0.0");
   }
 
   @Property(tries = 150, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
   void threeBuildSystemsBuildTheSame(@ForAll long seed) throws Exception {
     Brief brief = drawn(seed).brief();
-    Verdict maven = Drawing.judge(brief.with(Key.BUILD, "maven"));
+    Verdict maven = tested(seed).judge(brief.with(Key.BUILD, "maven"));
     assertThat(maven.isWritable()).as("%s", maven.findings()).isTrue();
-    BuildFacts facts = BuildFacts.maven(Drawing.files(maven));
+    BuildFacts facts = BuildFacts.maven(files(seed, maven));
 
     brief.get(Key.SUMMARY).ifPresent(s -> assertThat(facts.about()).containsValue(s));
     for (String system : List.of("gradle-kotlin", "gradle-groovy")) {
-      Verdict gradle = Drawing.judge(brief.with(Key.BUILD, system));
+      Verdict gradle = tested(seed).judge(brief.with(Key.BUILD, system));
       assertThat(gradle.isWritable()).as("%s", gradle.findings()).isTrue();
-      FileSet files = Drawing.files(gradle);
+      FileSet files = files(seed, gradle);
       BuildFacts others = BuildFacts.gradle(files, system.endsWith("kotlin"));
       assertThat(others).as(system).isEqualTo(facts);
     }
@@ -61,7 +72,7 @@ class AgreementProperties {
   void everySourceLiesWhereItsPackageSays(@ForAll long seed) throws Exception {
     Verdict verdict = drawn(seed);
     Brief brief = verdict.brief();
-    FileSet files = Drawing.files(verdict);
+    FileSet files = files(seed, verdict);
     List<String> literals = new ArrayList<>();
     for (GeneratedFile file : files.files()) {
       if (Sources.isSource(file.path())) {
@@ -82,7 +93,7 @@ class AgreementProperties {
     Verdict verdict = drawn(seed);
     Brief brief = verdict.brief();
     Selection selection = verdict.selection().orElseThrow();
-    FileSet files = Drawing.files(verdict);
+    FileSet files = files(seed, verdict);
     String format = brief.require(Key.FORMAT);
     Map<String, String> local = new HashMap<>();
     for (String file : List.of("src/main/resources/application.", "config/application-local.")) {
@@ -155,9 +166,9 @@ class AgreementProperties {
   @Property(tries = 250, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
   void readersSeeTheTextsThatWereGiven(@ForAll long seed) {
     Brief brief = drawn(seed).brief().with(Key.SAMPLE, "walkthrough");
-    Verdict verdict = Drawing.judge(brief);
+    Verdict verdict = tested(seed).judge(brief);
     Assume.that(verdict.isWritable());
-    FileSet files = Drawing.files(verdict);
+    FileSet files = files(seed, verdict);
     List<String> shown = Shown.of(text(files, "README.md"));
     assertThat(shown).first().isEqualTo(brief.require(Key.TITLE));
     brief.get(Key.SUMMARY).ifPresent(summary -> assertThat(shown.get(1)).isEqualTo(summary));
@@ -205,7 +216,7 @@ class AgreementProperties {
   @Property(tries = 250, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
   void everyFileIsWholeAndEveryLineHasAReason(@ForAll long seed) {
     Verdict verdict = drawn(seed);
-    FileSet files = Drawing.files(verdict);
+    FileSet files = files(seed, verdict);
     Object tree = Documents.plain(Briefs.tree(verdict.brief()));
     Receipt receipt = Receipt.read(text(files, Receipt.PATH));
 

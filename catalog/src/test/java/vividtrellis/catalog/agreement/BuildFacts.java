@@ -1,5 +1,7 @@
 package vividtrellis.catalog.agreement;
 
+import static vividtrellis.catalog.TestedEdition.text;
+
 import java.io.StringReader;
 import java.util.List;
 import java.util.Map;
@@ -44,14 +46,6 @@ record BuildFacts(Map<String, String> about, Set<String> dependencies) {
 
   private static final Pattern PROPERTY =
       Pattern.compile("(?:ext\\.|extra\\[\")([a-z.]+?)(?:\"])? = (.*)");
-
-  static String text(FileSet files, String path) {
-    return files.files().stream()
-        .filter(file -> file.path().equals(path))
-        .findFirst()
-        .orElseThrow(() -> new AssertionError(path + " is not written"))
-        .text();
-  }
 
   static BuildFacts maven(FileSet files) throws Exception {
     Model pom = new MavenXpp3Reader().read(new StringReader(text(files, "pom.xml")), true);

@@ -4,27 +4,22 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import vividtrellis.catalog.ShippedEdition;
+import vividtrellis.catalog.TestedEdition;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.compat.judging.Verdicts;
-import vividtrellis.core.pack.Receipt;
-import vividtrellis.core.plan.ProjectPlanner;
-import vividtrellis.core.render.FileSet;
-import vividtrellis.core.render.Renderer;
 
-/** Draws briefs of the shipped edition; one that is blocked follows the ways out it is offered. */
+/** Draws briefs of an edition; one that is blocked follows the ways out it is offered. */
 final class Drawing {
 
-  static final Edition EDITION = ShippedEdition.load();
-  private static final Verdicts VERDICTS = new Verdicts(EDITION);
-
+  private final TestedEdition tested;
   private final Random random;
 
-  Drawing(long seed) {
+  Drawing(TestedEdition tested, long seed) {
+    this.tested = tested;
     this.random = new Random(seed);
   }
 
@@ -32,7 +27,7 @@ final class Drawing {
   Optional<Verdict> verdict() {
     Brief brief = brief();
     for (int i = 0; i < 8; i++) {
-      Verdict verdict = judge(brief);
+      Verdict verdict = tested.judge(brief);
       if (verdict.isWritable()) {
         return Optional.of(verdict);
       }
@@ -45,26 +40,19 @@ final class Drawing {
     return Optional.empty();
   }
 
-  static Verdict judge(Brief brief) {
-    return VERDICTS.judge(brief, 2026);
-  }
-
-  static FileSet files(Verdict verdict) {
-    FileSet files = Renderer.render(ProjectPlanner.plan(verdict, EDITION, ShippedEdition.inputs()));
-    return Receipt.added(files, verdict.brief(), verdict.edition(), verdict.usedReach(), "0.0.0");
-  }
-
   /** Whatever was drawn; it need not fit. */
   Brief brief() {
+    Edition edition = tested.edition();
+    List<String> lines = edition.frameworks().get(0).lines().stream().map(Line::line).toList();
     Brief brief =
         Brief.empty()
             .with(Key.NAME, one(List.of("tide-board", "fare-ledger", "record", "a1-b2")))
             .with(Key.GROUP, one(List.of("example.saltmarsh", "saltmarsh.example", "org.example")))
-            .with(Key.FRAMEWORK, "spring-boot@" + one(List.of("3.4", "3.5", "4.0", "4.1")))
+            .with(Key.FRAMEWORK, tested.on(one(lines)))
             .with(Key.LANGUAGE, one(LANGUAGES))
-            .with(Key.BUILD, one(EDITION.builds()))
-            .with(Key.SAMPLE, one(EDITION.samples()))
-            .with(Key.LAYOUT, one(EDITION.layouts()))
+            .with(Key.BUILD, one(edition.builds()))
+            .with(Key.SAMPLE, one(edition.samples()))
+            .with(Key.LAYOUT, one(edition.layouts()))
             .with(Key.FORMAT, one(List.of("yaml", "properties")))
             .with(Key.PORT, Integer.toString(1024 + random.nextInt(60000)))
             .with(Key.LICENCE, one(List.of("MIT", "Apache-2.0", "ISC", "GPL-3.0-only")));
@@ -74,8 +62,8 @@ final class Drawing {
     brief = sometimes(3, brief, Key.SUMMARY, text());
     brief = sometimes(3, brief, Key.TITLE, text());
     brief = sometimes(3, brief, Key.ORGANISATION, text());
-    List<String> starters = some(EDITION.starters(), 7);
-    return brief.withStarters(starters).withExtras(some(EDITION.extras(), 6));
+    List<String> starters = some(edition.starters(), 7);
+    return brief.withStarters(starters).withExtras(some(edition.extras(), 6));
   }
 
   private static final List<String> LANGUAGES =

@@ -1,6 +1,8 @@
 package vividtrellis.catalog.agreement;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static vividtrellis.catalog.TestedEdition.RENAMED;
+import static vividtrellis.catalog.TestedEdition.SHIPPED;
 
 import java.util.Map;
 import java.util.Optional;
@@ -8,40 +10,18 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import vividtrellis.catalog.ShippedEdition;
+import vividtrellis.catalog.TestedEdition;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
-import vividtrellis.core.catalog.EditionLoader;
 import vividtrellis.core.compat.Verdict;
-import vividtrellis.core.compat.judging.Verdicts;
-import vividtrellis.core.plan.ProjectPlanner;
 import vividtrellis.core.render.FileSet.GeneratedFile;
-import vividtrellis.core.render.Renderer;
 
-/**
- * The shipped edition with its framework called something else, in ids, labels, artifacts and names
- * of templates. Whatever the code knew of the framework by its name would be lost.
- */
+/** What is said and written, once the words are changed back, is what the shipped edition gives. */
 class RenamedEditionTest {
 
-  private static final Edition RENAMED =
-      EditionLoader.load(name -> ShippedEdition.file(back(name)).map(RenamedEditionTest::renamed));
-  private static final Verdicts VERDICTS = new Verdicts(RENAMED);
-
-  private static String renamed(String text) {
-    return text.replace("spring-boot", "tide-frame").replace("Spring Boot", "Tide Frame");
-  }
-
-  private static String back(String text) {
-    return text.replace("tide-frame", "spring-boot")
-        .replace("Tide Frame", "Spring Boot")
-        // Gradle's lists turn dashes into dots.
-        .replace("tide.frame", "spring.boot");
-  }
-
   private static Brief renamed(Brief brief) {
-    return brief.with(Key.FRAMEWORK, renamed(brief.require(Key.FRAMEWORK)));
+    return brief.with(Key.FRAMEWORK, RENAMED.words(brief.require(Key.FRAMEWORK)));
   }
 
   private static String told(Verdict verdict) {
@@ -52,11 +32,11 @@ class RenamedEditionTest {
         String.valueOf(verdict.offers()));
   }
 
-  private static Map<String, String> files(Verdict verdict, Edition edition) {
+  private static Map<String, String> files(Verdict verdict, TestedEdition tested) {
     Map<String, String> files = new TreeMap<>();
-    for (GeneratedFile file :
-        Renderer.render(ProjectPlanner.plan(verdict, edition, ShippedEdition.inputs())).files()) {
-      files.put(file.path(), back(file.text() + file.purpose() + file.traces()));
+    for (GeneratedFile file : tested.files(verdict).files()) {
+      String all = file.text() + file.purpose() + file.traces();
+      files.put(file.path(), tested.shippedWords(all));
     }
     return files;
   }
@@ -64,18 +44,18 @@ class RenamedEditionTest {
   @ParameterizedTest
   @ValueSource(longs = {41, 42, 43, 44, 45, 46, 47, 48, 49, 50, 51, 52})
   void drawnBriefsGiveTheSameVerdictsGridsAndFiles(long seed) {
-    Brief brief = new Drawing(seed).brief();
-    assertThat(back(told(VERDICTS.judge(renamed(brief), 2026))))
-        .isEqualTo(told(Drawing.judge(brief)));
-    assertThat(back(VERDICTS.lattice(renamed(brief)).toString()))
-        .isEqualTo(new Verdicts(Drawing.EDITION).lattice(brief).toString());
+    Brief brief = new Drawing(SHIPPED, seed).brief();
+    assertThat(RENAMED.shippedWords(told(RENAMED.judge(renamed(brief)))))
+        .isEqualTo(told(SHIPPED.judge(brief)));
+    assertThat(RENAMED.shippedWords(RENAMED.verdicts().lattice(renamed(brief)).toString()))
+        .isEqualTo(SHIPPED.verdicts().lattice(brief).toString());
 
-    Optional<Verdict> written = new Drawing(seed).verdict();
+    Optional<Verdict> written = new Drawing(SHIPPED, seed).verdict();
     written.ifPresent(
         verdict -> {
-          Verdict other = VERDICTS.settle(renamed(verdict.brief()), 2026);
+          Verdict other = RENAMED.verdicts().settle(renamed(verdict.brief()), 2026);
           Map<String, String> renamed = files(other, RENAMED);
-          Map<String, String> plain = files(verdict, Drawing.EDITION);
+          Map<String, String> plain = files(verdict, SHIPPED);
           assertThat(renamed.keySet()).isEqualTo(plain.keySet());
           assertThat(renamed)
               .allSatisfy((path, text) -> assertThat(text).as(path).isEqualTo(plain.get(path)));
@@ -84,7 +64,8 @@ class RenamedEditionTest {
 
   @Test
   void nothingOfTheNameIsLeft() {
-    assertThat(RENAMED.frameworks().toString() + RENAMED.starters() + RENAMED.rules())
+    Edition edition = RENAMED.edition();
+    assertThat(edition.frameworks().toString() + edition.starters() + edition.rules())
         .doesNotContain("spring-boot")
         .doesNotContain("Spring Boot")
         .contains("tide-frame");
