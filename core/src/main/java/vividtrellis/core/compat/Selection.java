@@ -1,5 +1,6 @@
 package vividtrellis.core.compat;
 
+import com.google.common.collect.Maps;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
@@ -28,7 +29,7 @@ public record Selection(
 
   /** Copies its sets. */
   public Selection {
-    values = Collections.unmodifiableMap(new EnumMap<>(values));
+    values = Maps.immutableEnumMap(values);
     standards = Map.copyOf(standards);
     starters = Collections.unmodifiableSet(new LinkedHashSet<>(starters));
     extras = Collections.unmodifiableSet(new LinkedHashSet<>(extras));

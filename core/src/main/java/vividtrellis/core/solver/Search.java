@@ -30,6 +30,7 @@ public final class Search {
   private final ClauseTable table;
   private final State state;
   private final Propagation propagation;
+  private final UnmetClauses unmet;
   private final @Nullable Supplier<SupportCache> support;
 
   /** Made when they are asked for. */
@@ -57,6 +58,7 @@ public final class Search {
     this.support = support;
     this.state = new State(table);
     this.propagation = new Propagation(table, state);
+    this.unmet = new UnmetClauses(state);
   }
 
   /** Begins anew, with nothing fixed. */
@@ -209,7 +211,8 @@ public final class Search {
       return propagation.failure();
     }
     int[] best = state.best();
-    if (state.isSolvedBy(best)) {
+    UnmetClauses.Depth unmet = this.unmet.at(depth);
+    if (unmet.areMetAt(best, state)) {
       // The most preferred value of every choice at once cannot be beaten.
       model = new Model(Ints.asList(best), state.switchesOn());
       return 0;
@@ -217,8 +220,8 @@ public final class Search {
     int choice = table.choices;
     int unsupported = -1;
     int questioned = table.choices;
-    for (int n = 0; n < state.activeCount; n++) {
-      int k = state.active[n];
+    for (int n = 0; n < unmet.count; n++) {
+      int k = unmet.clauses[n];
       if (!state.isMet(k)) {
         int undecided = state.firstUndecided(k);
         unsupported = unsupported < 0 && undecided == table.choices ? k : unsupported;

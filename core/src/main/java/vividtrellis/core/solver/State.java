@@ -374,15 +374,9 @@ final class State {
     return best;
   }
 
-  /** Whether some values, with what is on, meet every active clause. */
-  boolean isSolvedBy(int[] values) {
-    for (int n = 0; n < activeCount; n++) {
-      int k = active[n];
-      if (!met[k] && !isMetBy(k, values) && !isMetNow(k)) {
-        return false;
-      }
-    }
-    return true;
+  /** Whether some values, with what is on, meet an active clause. */
+  boolean isMetAt(int clause, int[] values) {
+    return isMetBy(clause, values) || isMetNow(clause);
   }
 
   /** Whether one of some values meets a clause. */

@@ -36,8 +36,8 @@ public final class Cautions {
   /** By what is called as one that depends on starters and extras alone. */
   private final BitSet ofSwitches = new BitSet();
 
-  /** Those that look at a framework version, a level, a JDK or a language. */
-  private final BitSet ofJoints = new BitSet();
+  /** Of those that look at a framework version, a level, a JDK or a language. */
+  private final Problem ofJoints;
 
   private final List<String> ids = new ArrayList<>();
   private final Map<String, BitSet> byId = new HashMap<>();
@@ -69,14 +69,18 @@ public final class Cautions {
       all.add(each.clause());
     }
     for (int k = first; k < all.size(); k++) {
-      Set<Integer> choices = all.get(k).within().keySet();
-      if (choices.isEmpty()) {
+      if (all.get(k).within().isEmpty()) {
         ofSwitches.or(like(k));
       }
-      ofJoints.set(k, choices.stream().anyMatch(OF_A_JOINT::contains));
     }
     problem = new Problem(sizes, switches, all);
-    alone = new Problem(sizes, switches, all.subList(first, all.size()));
+    List<Clause> last = all.subList(first, all.size());
+    alone = new Problem(sizes, switches, last);
+    ofJoints = new Problem(sizes, switches, last.stream().filter(Cautions::isOfJoint).toList());
+  }
+
+  private static boolean isOfJoint(Clause clause) {
+    return clause.within().keySet().stream().anyMatch(OF_A_JOINT::contains);
   }
 
   /** A clause, and what its caution is called. */
@@ -134,7 +138,7 @@ public final class Cautions {
 
   /** Whether a solution has a caution that looks at what a joint of the lattice stands for. */
   public boolean hasOfJoint(Model model) {
-    return of(model).intersects(ofJoints);
+    return !ofJoints.isSolution(model.values(), model.on());
   }
 
   /**

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import vividtrellis.core.brief.IdList;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Line;
@@ -206,9 +207,14 @@ public final class CompiledEdition {
     return switches.of(kind, id);
   }
 
-  /** The id of the starter with a switch. */
-  public String starter(int which) {
-    return switches.starter(which);
+  /** The list of a brief that a switch is picked in. */
+  public IdList list(int which) {
+    return which < edition.starters().size() ? IdList.STARTERS : IdList.EXTRAS;
+  }
+
+  /** The id of the starter or extra with a switch. */
+  public String id(int which) {
+    return switches.id(which);
   }
 
   /** The starters that can stand in for one; it is among them if there is any. */
@@ -247,13 +253,8 @@ public final class CompiledEdition {
     Set<String> starters = new LinkedHashSet<>();
     Set<String> extras = new LinkedHashSet<>();
     BitSet on = model.on();
-    int first = edition.starters().size();
     for (int s = on.nextSetBit(0); s >= 0; s = on.nextSetBit(s + 1)) {
-      if (s < first) {
-        starters.add(edition.starters().get(s).id());
-      } else {
-        extras.add(edition.extras().get(s - first).id());
-      }
+      (list(s) == IdList.STARTERS ? starters : extras).add(id(s));
     }
     return selection(model, starters, extras);
   }

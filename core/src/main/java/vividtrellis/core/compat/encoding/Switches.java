@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
@@ -18,7 +19,7 @@ final class Switches {
   private final Map<String, Integer> starters = new LinkedHashMap<>();
   private final Map<String, Integer> extras = new LinkedHashMap<>();
   private final Map<String, List<String>> kindred = new HashMap<>();
-  private final String[] starterIds;
+  private final String[] ids;
 
   Switches(Edition edition) {
     this.edition = edition;
@@ -29,10 +30,10 @@ final class Switches {
         kindred.computeIfAbsent(kin, any -> new ArrayList<>()).add(starter.id());
       }
     }
-    starterIds = starters.keySet().toArray(String[]::new);
     for (Option option : edition.extras()) {
       extras.put(option.id(), starters.size() + extras.size());
     }
+    ids = Stream.of(starters, extras).flatMap(map -> map.keySet().stream()).toArray(String[]::new);
   }
 
   int count() {
@@ -49,9 +50,8 @@ final class Switches {
     return of(term.variable().word(), String.valueOf(term.id())).orElseThrow();
   }
 
-  /** The id of a starter. */
-  String starter(int which) {
-    return starterIds[which];
+  String id(int which) {
+    return ids[which];
   }
 
   /** The starters that can stand in for one; it is among them if there is any. */

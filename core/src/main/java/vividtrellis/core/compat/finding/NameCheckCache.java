@@ -42,7 +42,23 @@ public final class NameCheckCache {
       CacheBuilder.newBuilder().maximumSize(MOST_KEPT).build();
 
   /** What the answer depends on. */
-  private record Named(Map<Key, String> texts, Taken taken, int licensedAt) {}
+  private record Named(Map<Key, String> texts, Takers takers, int licensedAt) {}
+
+  /**
+   * Those that take names for themselves.
+   *
+   * @param framework that is picked; empty for none
+   * @param languages that are picked
+   * @param derived whether the entry class is called after the name, and so gets out of their way
+   */
+  private record Takers(String framework, List<String> languages, boolean derived) {
+    static Takers of(Brief brief) {
+      return new Takers(
+          brief.get(Key.FRAMEWORK).orElse(""),
+          Stream.of(Key.LANGUAGE, Key.ALONGSIDE).flatMap(key -> brief.get(key).stream()).toList(),
+          brief.get(Key.ENTRY).isEmpty());
+    }
+  }
 
   /** A class that a binding writes. */
   private static final Pattern MADE =
@@ -83,11 +99,11 @@ public final class NameCheckCache {
                 named.put(key, value);
               }
             });
-    Taken taken = taken(brief);
-    Named key = new Named(named, taken, licences.askedAt(brief));
+    Takers takers = Takers.of(brief);
+    Named key = new Named(named, takers, licences.askedAt(brief));
     List<PendingFinding> found = known.getIfPresent(key);
     if (found == null) {
-      found = List.copyOf(look(brief, taken));
+      found = List.copyOf(look(brief, taken(takers)));
       known.put(key, found);
     }
     return found;
@@ -107,16 +123,12 @@ public final class NameCheckCache {
    * Where no language is picked, it is one whose words are those of Java; where no framework is
    * picked, it may become any. Types only matter where the entry class is called by hand.
    */
-  private Taken taken(Brief brief) {
-    String framework = brief.get(Key.FRAMEWORK).orElse("");
+  private Taken taken(Takers takers) {
     List<Options.Framework> frameworks =
-        edition.frameworks().stream().filter(each -> isOf(each, framework)).toList();
+        edition.frameworks().stream().filter(each -> isOf(each, takers.framework())).toList();
     return new Taken(
-        brief.get(Key.ENTRY).isEmpty() ? Set.of() : types(frameworks),
-        words(
-            Stream.of(Key.LANGUAGE, Key.ALONGSIDE)
-                .flatMap(key -> brief.get(key).stream())
-                .toList()),
+        takers.derived() ? Set.of() : types(frameworks),
+        words(takers.languages()),
         all(frameworks, Options.Framework::packages),
         all(frameworks, Options.Framework::fills));
   }

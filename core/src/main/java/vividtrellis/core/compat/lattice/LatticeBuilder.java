@@ -138,7 +138,7 @@ public final class LatticeBuilder {
     return assumptions.stream()
         .map(Assumption::which)
         .filter(which -> which >= 0 && which < starters)
-        .map(which -> new Lattice.Strip(compiled.starter(which), across(which)))
+        .map(which -> new Lattice.Strip(compiled.id(which), across(which)))
         .toList();
   }
 
@@ -332,7 +332,7 @@ public final class LatticeBuilder {
     String[] ids = new String[starters.cardinality()];
     int next = 0;
     for (int s = starters.nextSetBit(0); s >= 0; s = starters.nextSetBit(s + 1)) {
-      ids[next++] = compiled.starter(s);
+      ids[next++] = compiled.id(s);
     }
     return Collections.unmodifiableList(Arrays.asList(ids));
   }

@@ -10,7 +10,6 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.IdList;
-import vividtrellis.core.brief.IdList.Place;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Rule;
@@ -90,7 +89,7 @@ public final class RepairCandidates {
 
   private void other(Assumption assumption) {
     if (assumption.which() >= 0) {
-      listed(assumption);
+      listed(assumption.which());
       return;
     }
     Key key = Key.at(assumption.pointer()).orElseThrow();
@@ -105,17 +104,17 @@ public final class RepairCandidates {
     changes.add(new Change.Remove(key));
   }
 
-  private void listed(Assumption assumption) {
-    Place place = Place.read(assumption.pointer()).orElseThrow();
-    String id = place.id(brief).orElseThrow();
-    if (place.list() == IdList.STARTERS) {
-      for (String each : compiled.kin(assumption.which())) {
+  private void listed(int which) {
+    IdList list = compiled.list(which);
+    String id = compiled.id(which);
+    if (list == IdList.STARTERS) {
+      for (String each : compiled.kin(which)) {
         if (!brief.starters().contains(each)) {
-          changes.add(Change.swap(place.list(), id, each));
+          changes.add(Change.swap(list, id, each));
         }
       }
     }
-    changes.add(Change.drop(place.list(), id));
+    changes.add(Change.drop(list, id));
   }
 
   /** Patches of the picked line, then lines of the framework, then other frameworks. */

@@ -24,17 +24,19 @@ public final class Standings {
     };
   }
 
-  /** What that caution says. */
+  /** What that caution says: the same of all versions that are past support with their line. */
   public static Optional<Saying> caution(Framework framework, Line line, Value value) {
+    String label = framework.about().label();
     return code(line, value)
         .map(
             code ->
                 Sentences.saying(
                     code,
-                    Map.of(
-                        "label", framework.about().label(),
-                        "line", line.line(),
-                        "version", value.required().text(),
-                        "until", String.valueOf(line.until()))));
+                    line.standing(value.required()) == Standing.PRE_RELEASE
+                        ? Map.of("label", label, "version", value.required().text())
+                        : Map.of(
+                            "label", label,
+                            "line", line.line(),
+                            "until", String.valueOf(line.until()))));
   }
 }
