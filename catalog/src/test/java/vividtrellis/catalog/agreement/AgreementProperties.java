@@ -51,7 +51,7 @@ class AgreementProperties {
     return Receipt.added(files, verdict.brief(), verdict.edition(), verdict.usedReach(), "0.0.0");
   }
 
-  @Property(tries = 150, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
+  @Property(tries = 100, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
   void threeBuildSystemsBuildTheSame(@ForAll long seed) throws Exception {
     Brief brief = drawn(seed).brief();
     Verdict maven = tested(seed).judge(brief.with(Key.BUILD, "maven"));
@@ -68,7 +68,7 @@ class AgreementProperties {
     }
   }
 
-  @Property(tries = 250, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
+  @Property(tries = 150, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
   void everySourceLiesWhereItsPackageSays(@ForAll long seed) throws Exception {
     Verdict verdict = drawn(seed);
     Brief brief = verdict.brief();
@@ -88,7 +88,7 @@ class AgreementProperties {
     }
   }
 
-  @Property(tries = 250, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
+  @Property(tries = 150, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
   void namesPortsAndAccountsAreTheSameEverywhere(@ForAll long seed) throws Exception {
     Verdict verdict = drawn(seed);
     Brief brief = verdict.brief();
@@ -163,7 +163,7 @@ class AgreementProperties {
     }
   }
 
-  @Property(tries = 250, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
+  @Property(tries = 150, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
   void readersSeeTheTextsThatWereGiven(@ForAll long seed) {
     Brief brief = drawn(seed).brief().with(Key.SAMPLE, "walkthrough");
     Verdict verdict = tested(seed).judge(brief);
@@ -213,7 +213,7 @@ class AgreementProperties {
     }
   }
 
-  @Property(tries = 250, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
+  @Property(tries = 150, shrinking = ShrinkingMode.OFF, maxDiscardRatio = 20)
   void everyFileIsWholeAndEveryLineHasAReason(@ForAll long seed) {
     Verdict verdict = drawn(seed);
     FileSet files = files(seed, verdict);

@@ -31,7 +31,7 @@ import vividtrellis.core.compat.finding.Change;
 /** Holds verdicts on small catalogs against trying every selection. */
 class VerdictProperties {
 
-  @Property(tries = 2000)
+  @Property(tries = 1200)
   void aVerdictIsWhatTryingEverySelectionGives(@ForAll @IntRange int seed) {
     Drawn drawn = new Drawn(seed);
     Brief brief = drawn.brief();
@@ -67,7 +67,7 @@ class VerdictProperties {
     }
   }
 
-  @Property(tries = 500)
+  @Property(tries = 300)
   void aLatticeIsWhatTryingEverySelectionGives(@ForAll @IntRange int seed) {
     Drawn drawn = new Drawn(seed);
     Brief brief = drawn.brief();
@@ -123,7 +123,7 @@ class VerdictProperties {
     return List.copyOf(starters);
   }
 
-  @Property(tries = 500)
+  @Property(tries = 300)
   void quickLooksChangeNoAnswer(@ForAll @IntRange int seed) {
     Drawn drawn = new Drawn(seed);
     Brief brief = drawn.brief();
@@ -135,7 +135,7 @@ class VerdictProperties {
     assertThat(blind.lattice(brief)).isEqualTo(looking.lattice(brief));
   }
 
-  @Property(tries = 500)
+  @Property(tries = 300)
   void noWayOutIsLongerThanItMustBe(@ForAll @IntRange int seed) {
     Drawn drawn = new Drawn(seed);
     Brief brief = drawn.brief();
