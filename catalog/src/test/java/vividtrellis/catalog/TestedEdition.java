@@ -1,5 +1,7 @@
 package vividtrellis.catalog;
 
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
@@ -19,11 +21,11 @@ public enum TestedEdition {
   SHIPPED("spring-boot", "Spring Boot", "spring.boot"),
   RENAMED("tide-frame", "Tide Frame", "tide.frame");
 
+  private static final Map<TestedEdition, Verdicts> LOADED = new ConcurrentHashMap<>();
+
   private final String id;
   private final String label;
   private final String dotted;
-  private Edition edition;
-  private Verdicts verdicts;
 
   /** The dotted word is the id in Gradle's lists, which turn dashes into dots. */
   TestedEdition(String id, String label, String dotted) {
@@ -48,19 +50,18 @@ public enum TestedEdition {
         .replace(from.dotted, to.dotted);
   }
 
-  public synchronized Edition edition() {
-    if (edition == null) {
-      edition = EditionLoader.load(n -> ShippedEdition.file(shippedWords(n)).map(this::words));
-    }
-    return edition;
+  public Edition edition() {
+    return verdicts().edition();
   }
 
   /** With what a check remembers, so it is kept. */
-  public synchronized Verdicts verdicts() {
-    if (verdicts == null) {
-      verdicts = new Verdicts(edition());
-    }
-    return verdicts;
+  public Verdicts verdicts() {
+    return LOADED.computeIfAbsent(this, TestedEdition::load);
+  }
+
+  private Verdicts load() {
+    return new Verdicts(
+        EditionLoader.load(name -> ShippedEdition.file(shippedWords(name)).map(this::words)));
   }
 
   /** What a brief says when it picks a line of the first framework. */
