@@ -137,10 +137,12 @@ final class EditionValidator {
     TemplateWords.unknown(edition)
         .forEach(
             (name, word) ->
-                fault(
-                    "templates/" + name,
-                    "nothing gives the word '%s' a value; give it one under 'variables' of a binding"
-                        .formatted(word)));
+                faults.add(
+                    new Fault(
+                        "templates/" + name,
+                        TemplateWords.line(edition.templates().getOrDefault(name, ""), word),
+                        "nothing gives the word '%s' a value; give it one under 'variables' of a binding"
+                            .formatted(word))));
   }
 
   /** What is filled into a file is made harmless for its format, so that has to be known. */

@@ -3,6 +3,7 @@ package vividtrellis.core.catalog;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -63,6 +64,16 @@ final class TemplateWords {
       words.add(word.group(1));
     }
     return words;
+  }
+
+  /** The line of a template that has a word first, counted from 1. */
+  static int line(String template, String word) {
+    List<String> lines = template.lines().toList();
+    int at = 0;
+    while (at < lines.size() && !used(lines.get(at)).contains(word)) {
+      at++;
+    }
+    return at + 1;
   }
 
   /** Whether some part of a file names a template to be filled, not copied. */

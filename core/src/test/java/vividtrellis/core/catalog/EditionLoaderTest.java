@@ -38,7 +38,7 @@ class EditionLoaderTest {
         "rules:                 | bindings: [{ for: \"no starter:web\" }]\\n"
             + "rules: | 'for' is one option",
         "template: Main.java,   | template: Mian.java,   | there is no template 'Mian.java'",
-        "{{summary}}            | {{sumary}}             | templates/Main.java:0: nothing gives the"
+        "{{summary}}            | {{sumary}}             | templates/Main.java:1: nothing gives the"
             + " word 'sumary' a value",
         "jvm:[26,)              | jvm:[26                | is no version range",
         "id: driver-b           | id: driver-a           | 'driver-a' is there twice",
