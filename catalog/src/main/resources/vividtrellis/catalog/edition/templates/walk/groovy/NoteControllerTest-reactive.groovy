@@ -91,7 +91,6 @@ class NoteControllerTest {
                 .expectStatus().isCreated()
                 .expectHeader().valueMatches("Location", "/notes/[0-9]+")
     }
-{{#validated}}
 
     @Test
     void refusesANoteWithoutTitle() {
@@ -101,5 +100,4 @@ class NoteControllerTest {
                 .exchange()
                 .expectStatus().isBadRequest()
     }
-{{/validated}}
 }

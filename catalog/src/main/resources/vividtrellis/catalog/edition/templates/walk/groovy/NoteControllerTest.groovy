@@ -95,7 +95,6 @@ class NoteControllerTest {
                 .andExpect(status().isCreated())
                 .andExpect(header().string("Location", matchesPattern("/notes/[0-9]+")))
     }
-{{#validated}}
 
     @Test
     void refusesANoteWithoutTitle() {
@@ -104,7 +103,6 @@ class NoteControllerTest {
                         .content('{"title": " ", "body": "High at noon"}'))
                 .andExpect(status().isBadRequest())
     }
-{{/validated}}
 {{#guarded}}
 
     @Test

@@ -11,5 +11,15 @@ public record NewNote(
 {{/validated}}
 {{^validated}}
 /** A note as it comes in. */
-public record NewNote(String title, String body) {}
+public record NewNote(String title, String body) {
+
+    /** Whether it can be kept: both are there, and neither is too long for it. */
+    boolean isWhole() {
+        return isText(title, 200) && isText(body, 4000);
+    }
+
+    private static boolean isText(String text, int most) {
+        return text != null && !text.isBlank() && text.length() <= most;
+    }
+}
 {{/validated}}

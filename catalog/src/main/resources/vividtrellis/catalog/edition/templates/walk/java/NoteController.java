@@ -11,6 +11,9 @@ import java.net.URI;
 {{^flows}}
 import java.util.List;
 {{/flows}}
+{{^validated}}
+import org.springframework.http.HttpStatus;
+{{/validated}}
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,6 +21,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+{{^validated}}
+import org.springframework.web.server.ResponseStatusException;
+{{/validated}}
 {{#flows}}
 import reactor.core.publisher.Flux;
 import reactor.core.publisher.Mono;
@@ -52,6 +58,11 @@ class NoteController {
 
     @PostMapping
     {{#flows}}Mono<ResponseEntity<Note>>{{/flows}}{{^flows}}ResponseEntity<Note>{{/flows}} write(@RequestBody {{#validated}}@Valid {{/validated}}NewNote note) {
+{{^validated}}
+        if (!note.isWhole()) {
+            throw new ResponseStatusException(HttpStatus.BAD_REQUEST, "A note needs a title and a text.");
+        }
+{{/validated}}
 {{#flows}}
         return book.write(note.title(), note.body())
                 .map(written -> ResponseEntity.created(URI.create("/notes/" + written.id()))

@@ -101,7 +101,6 @@ class NoteControllerTest {
                 .expectHeader()
                 .valueMatches("Location", "/notes/[0-9]+");
     }
-{{#validated}}
 
     @Test
     void refusesANoteWithoutTitle() {
@@ -114,5 +113,4 @@ class NoteControllerTest {
                 .expectStatus()
                 .isBadRequest();
     }
-{{/validated}}
 }

@@ -97,7 +97,6 @@ class NoteControllerTest {
                 .andExpect(status().isCreated())
                 .andExpect(header().string("Location", matchesPattern("/notes/[0-9]+")));
     }
-{{#validated}}
 
     @Test
     void refusesANoteWithoutTitle() throws Exception {
@@ -106,7 +105,6 @@ class NoteControllerTest {
                         .content("{\"title\": \" \", \"body\": \"High at noon\"}"))
                 .andExpect(status().isBadRequest());
     }
-{{/validated}}
 {{#guarded}}
 
     @Test

@@ -46,8 +46,8 @@ class NotePages {
 {{/validated}}
 {{^validated}}
     String write(@ModelAttribute("note") NewNote note, Model model) {
-        if (note.title() == null || note.title().isBlank() || note.body() == null) {
-            return page(model, note, "A note needs a title.");
+        if (!note.isWhole()) {
+            return page(model, note, "A note needs a title of at most 200 signs and a text of at most 4000.");
         }
         book.write(note.title(), note.body());
         return "redirect:/pages/notes";

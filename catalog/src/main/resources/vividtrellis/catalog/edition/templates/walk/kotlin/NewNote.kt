@@ -19,5 +19,13 @@ data class NewNote(
 data class NewNote(
     val title: String = "",
     val body: String = "",
-)
+) {
+    /** Whether it can be kept: both are there, and neither is too long for it. */
+    fun isWhole() = isText(title, 200) && isText(body, 4000)
+
+    private fun isText(
+        text: String,
+        most: Int,
+    ) = text.isNotBlank() && text.length <= most
+}
 {{/validated}}

@@ -7,6 +7,9 @@ import {{package}}.service.NoteBook
 {{#validated}}
 import jakarta.validation.Valid
 {{/validated}}
+{{^validated}}
+import org.springframework.http.HttpStatus
+{{/validated}}
 import org.springframework.http.ResponseEntity
 import org.springframework.web.bind.annotation.GetMapping
 import org.springframework.web.bind.annotation.PathVariable
@@ -14,6 +17,9 @@ import org.springframework.web.bind.annotation.PostMapping
 import org.springframework.web.bind.annotation.RequestBody
 import org.springframework.web.bind.annotation.RequestMapping
 import org.springframework.web.bind.annotation.RestController
+{{^validated}}
+import org.springframework.web.server.ResponseStatusException
+{{/validated}}
 {{#flows}}
 import reactor.core.publisher.Mono
 {{/flows}}
@@ -44,16 +50,20 @@ class NoteController(
     @PostMapping
     fun write(
         @RequestBody{{#validated}} @Valid{{/validated}} note: NewNote,
+    ): {{#flows}}Mono<ResponseEntity<Note>>{{/flows}}{{^flows}}ResponseEntity<Note>{{/flows}} {
+{{^validated}}
+        if (!note.isWhole()) {
+            throw ResponseStatusException(HttpStatus.BAD_REQUEST, "A note needs a title and a text.")
+        }
+{{/validated}}
 {{#flows}}
-    ): Mono<ResponseEntity<Note>> =
-        book
+        return book
             .write(note.title, note.body)
             .map { ResponseEntity.created(URI.create("/notes/" + it.id)).body(it) }
 {{/flows}}
 {{^flows}}
-    ): ResponseEntity<Note> {
         val written = book.write(note.title, note.body)
         return ResponseEntity.created(URI.create("/notes/" + written.id)).body(written)
-    }
 {{/flows}}
+    }
 }

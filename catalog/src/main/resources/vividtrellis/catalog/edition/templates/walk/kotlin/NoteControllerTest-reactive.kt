@@ -94,7 +94,6 @@ class NoteControllerTest(
             .expectHeader()
             .valueMatches("Location", "/notes/[0-9]+")
     }
-{{#validated}}
 
     @Test
     fun refusesANoteWithoutTitle() {
@@ -107,5 +106,4 @@ class NoteControllerTest(
             .expectStatus()
             .isBadRequest()
     }
-{{/validated}}
 }

@@ -96,7 +96,6 @@ class NoteControllerTest(
                 header { string("Location", matchesPattern("/notes/[0-9]+")) }
             }
     }
-{{#validated}}
 
     @Test
     fun refusesANoteWithoutTitle() {
@@ -107,7 +106,6 @@ class NoteControllerTest(
                 content = """{"title": " ", "body": "High at noon"}"""
             }.andExpect { status { isBadRequest() } }
     }
-{{/validated}}
 {{#guarded}}
 
     @Test

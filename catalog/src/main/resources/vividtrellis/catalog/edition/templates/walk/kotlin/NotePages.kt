@@ -40,8 +40,8 @@ class NotePages(
         @ModelAttribute("note") note: NewNote,
         model: Model,
     ): String {
-        if (note.title.isBlank()) {
-            return page(model, note, "A note needs a title.")
+        if (!note.isWhole()) {
+            return page(model, note, "A note needs a title of at most 200 signs and a text of at most 4000.")
         }
 {{/validated}}
         book.write(note.title, note.body)
