@@ -3,14 +3,19 @@ package {{package}}.{{messages}};
 {{#byLayer}}
 import {{package}}.domain.Note;
 {{/byLayer}}
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.jms.JmsException;
 import org.springframework.jms.core.JmsTemplate;
 import org.springframework.stereotype.Component;
 
-/** Tells others through JMS. */
+/** Tells others through JMS. What is told of is done, so a broker that is away is a matter for the log. */
 @Component
 class AnnouncementsByJms implements Announcements {
 
     static final String QUEUE = "{{artifact}}.notes";
+
+    private static final Logger LOG = LoggerFactory.getLogger(AnnouncementsByJms.class);
 
     private final JmsTemplate jms;
 
@@ -20,6 +25,10 @@ class AnnouncementsByJms implements Announcements {
 
     @Override
     public void written(Note note) {
-        jms.convertAndSend(QUEUE, note.title());
+        try {
+            jms.convertAndSend(QUEUE, note.title());
+        } catch (JmsException e) {
+            LOG.warn("Nobody was told of note {}", note.id(), e);
+        }
     }
 }

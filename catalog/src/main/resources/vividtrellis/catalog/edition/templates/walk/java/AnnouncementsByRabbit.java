@@ -3,16 +3,21 @@ package {{package}}.{{messages}};
 {{#byLayer}}
 import {{package}}.domain.Note;
 {{/byLayer}}
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.amqp.AmqpException;
 import org.springframework.amqp.core.Queue;
 import org.springframework.amqp.rabbit.core.RabbitTemplate;
 import org.springframework.context.annotation.Bean;
 import org.springframework.stereotype.Component;
 
-/** Tells others through RabbitMQ. */
+/** Tells others through RabbitMQ. What is told of is done, so a broker that is away is a matter for the log. */
 @Component
 class AnnouncementsByRabbit implements Announcements {
 
     static final String QUEUE = "{{artifact}}.notes";
+
+    private static final Logger LOG = LoggerFactory.getLogger(AnnouncementsByRabbit.class);
 
     private final RabbitTemplate rabbit;
 
@@ -28,6 +33,10 @@ class AnnouncementsByRabbit implements Announcements {
 
     @Override
     public void written(Note note) {
-        rabbit.convertAndSend(QUEUE, note.title());
+        try {
+            rabbit.convertAndSend(QUEUE, note.title());
+        } catch (AmqpException e) {
+            LOG.warn("Nobody was told of note {}", note.id(), e);
+        }
     }
 }
