@@ -275,7 +275,7 @@ class HttpTest {
         .andExpect(jsonPath("$.files[?(@.path=='mvnw')].diff", hasItem("")))
         .andExpect(
             jsonPath(
-                "$.files[?(@.path=='src/main/resources/db/migration/V1__begin.sql')].change",
+                "$.files[?(@.path=='src/main/resources/db/migration/.gitkeep')].change",
                 hasItem("added")));
     mvc.perform(yaml("/comparisons", "left: " + left))
         .andExpect(status().isBadRequest())

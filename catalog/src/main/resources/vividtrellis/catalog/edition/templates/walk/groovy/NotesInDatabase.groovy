@@ -18,7 +18,7 @@ class NotesInDatabase implements Notes {
 
     @Override
     List<Note> all() {
-        rows.findAll()*.toNote()
+        rows.findAllByOrderById()*.toNote()
     }
 
     @Override

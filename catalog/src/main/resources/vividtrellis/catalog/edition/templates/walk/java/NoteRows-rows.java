@@ -1,5 +1,9 @@
 package {{package}}.{{storage}};
 
+import java.util.List;
 import org.springframework.data.repository.ListCrudRepository;
 
-interface NoteRows extends ListCrudRepository<NoteRow, Long> {}
+interface NoteRows extends ListCrudRepository<NoteRow, Long> {
+
+    List<NoteRow> findAllByOrderById();
+}

@@ -20,7 +20,7 @@ class NotesInDatabase implements Notes {
 
     @Override
     public List<Note> all() {
-        return rows.findAll().stream().map(NoteRow::toNote).toList();
+        return rows.findAllByOrderById().stream().map(NoteRow::toNote).toList();
     }
 
     @Override

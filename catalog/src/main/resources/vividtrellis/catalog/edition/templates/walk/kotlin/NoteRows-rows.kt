@@ -2,4 +2,6 @@ package {{package}}.{{storage}}
 
 import org.springframework.data.repository.ListCrudRepository
 
-interface NoteRows : ListCrudRepository<NoteRow, Long>
+interface NoteRows : ListCrudRepository<NoteRow, Long> {
+    fun findAllByOrderById(): List<NoteRow>
+}

@@ -2,4 +2,6 @@ package {{package}}.{{storage}}
 
 import org.springframework.data.jpa.repository.JpaRepository
 
-interface NoteRows : JpaRepository<NoteRow, Long>
+interface NoteRows : JpaRepository<NoteRow, Long> {
+    fun findAllByOrderById(): List<NoteRow>
+}

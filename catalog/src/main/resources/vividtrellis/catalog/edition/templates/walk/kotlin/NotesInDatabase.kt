@@ -12,7 +12,7 @@ import org.springframework.stereotype.Repository
 class NotesInDatabase(
     private val rows: NoteRows,
 ) : Notes {
-    override fun all() = rows.findAll().map { it.toNote() }
+    override fun all() = rows.findAllByOrderById().map { it.toNote() }
 
     override fun find(id: Long) = rows.findByIdOrNull(id)?.toNote()
 
