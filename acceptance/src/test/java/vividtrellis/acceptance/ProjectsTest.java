@@ -9,6 +9,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -52,8 +53,6 @@ class ProjectsTest {
                 "name=berth-booking",
                 "group=saltmarsh.example",
                 "+http-api",
-                "+validation",
-                "+sql-orm",
                 "+health-metrics"));
     words.addAll(List.of(picks));
     words.addAll(List.of("--into", "."));
@@ -124,7 +123,46 @@ class ProjectsTest {
         .body();
   }
 
-  /** Without steps of a schema, the tables are made in production too. */
+  private static int status(int port, String path) throws Exception {
+    return HttpClient.newHttpClient()
+        .send(
+            HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)).build(),
+            HttpResponse.BodyHandlers.discarding())
+        .statusCode();
+  }
+
+  /** Without a sample as well: whoever watches it needs no token, and nobody else gets in. */
+  @Test
+  void springBoot40WithTokensTellsItsHealthOnly(Running product) throws Exception {
+    int port = Product.freePort();
+    Path project =
+        take(
+            product,
+            "framework=spring-boot@4.0",
+            "language=java@17",
+            "sample=none",
+            "port=" + port,
+            "+tokens",
+            "+tracing");
+
+    Command.Result built = build(project, jdk(17));
+    assertThat(built.code()).as(built.out()).isZero();
+    answers(
+        project.resolve("target/berth-booking-0.1.0.jar"),
+        jdk(17),
+        port,
+        Map.of("SPRING_PROFILES_ACTIVE", "local"),
+        () -> {
+          assertThat(status(port, "/actuator/health/readiness")).isEqualTo(200);
+          assertThat(status(port, "/actuator/metrics")).isEqualTo(401);
+          assertThat(status(port, "/notes")).isEqualTo(401);
+        });
+  }
+
+  /**
+   * Without steps of a schema, the tables are made in production too. The broker is away: a note is
+   * kept all the same, and whoever sent it does not wait for a minute.
+   */
   @Test
   void springBoot35OnJava17WithH2InProduction(Running product) throws Exception {
     int port = Product.freePort();
@@ -138,6 +176,8 @@ class ProjectsTest {
             "format=properties",
             "sample=walkthrough",
             "port=" + port,
+            "+sql-orm",
+            "+kafka",
             "+h2");
 
     Command.Result built = build(project, jdk(17));
@@ -155,8 +195,13 @@ class ProjectsTest {
             "DATABASE_USER",
             "sa",
             "DATABASE_PASSWORD",
-            ""),
-        () -> keepsNotes(port));
+            "",
+            "KAFKA_SERVERS",
+            "127.0.0.1:" + Product.freePort()),
+        () -> {
+          keepsNotes(port);
+          assertThat(post(port, "{}").statusCode()).isEqualTo(400);
+        });
   }
 
   /** What is packaged knows nothing of one's own machine, and says what it is not told. */
@@ -176,16 +221,19 @@ class ProjectsTest {
   }
 
   private static void keepsNotes(int port) throws Exception {
-    HttpRequest kept =
+    HttpResponse<String> kept = post(port, "{\"title\": \"Tide\", \"body\": \"High at noon\"}");
+    assertThat(kept.statusCode()).as(kept.body()).isEqualTo(201);
+    assertThat(body(port, "/notes")).contains("High at noon");
+  }
+
+  private static HttpResponse<String> post(int port, String note) throws Exception {
+    HttpRequest request =
         HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/notes"))
             .header("Content-Type", "application/json")
-            .POST(
-                HttpRequest.BodyPublishers.ofString(
-                    "{\"title\": \"Tide\", \"body\": \"High at noon\"}"))
+            .timeout(Duration.ofSeconds(20))
+            .POST(HttpRequest.BodyPublishers.ofString(note))
             .build();
-    var answer = HttpClient.newHttpClient().send(kept, HttpResponse.BodyHandlers.ofString());
-    assertThat(answer.statusCode()).as(answer.body()).isEqualTo(201);
-    assertThat(body(port, "/notes")).contains("High at noon");
+    return HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
   }
 
   @Test
@@ -198,6 +246,8 @@ class ProjectsTest {
             "language=java@25",
             "sample=walkthrough",
             "port=" + port,
+            "+validation",
+            "+sql-orm",
             "+postgresql",
             "+migrations-flyway",
             "+metrics-prometheus",

@@ -2,20 +2,38 @@ package {{package}}.security
 
 import org.springframework.context.annotation.Bean
 import org.springframework.context.annotation.Configuration
+{{#programs}}
 import org.springframework.http.HttpStatus
+{{/programs}}
 import org.springframework.security.config.annotation.web.builders.HttpSecurity
 import org.springframework.security.config.annotation.web.invoke
+{{#byToken}}
+import org.springframework.security.config.http.SessionCreationPolicy
+{{/byToken}}
 import org.springframework.security.web.SecurityFilterChain
+{{#programs}}
 import org.springframework.security.web.authentication.HttpStatusEntryPoint
-import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint
-import org.springframework.security.web.util.matcher.RequestMatcher
+{{^antPaths}}
+import org.springframework.security.web.servlet.util.matcher.PathPatternRequestMatcher
+{{/antPaths}}
+{{#antPaths}}
+import org.springframework.security.web.util.matcher.AntPathRequestMatcher
+{{/antPaths}}
+{{/programs}}
 
-/** Who may ask for what. */
+/** Who may ask for what{{#byToken}}: whoever brings a token of the issuer that the settings name{{/byToken}}. */
 @Configuration(proxyBeanMethods = false)
 class AccessRules {
+{{#programs}}
     /** Programs ask for JSON below this path; people use pages. */
-    private val programs = RequestMatcher { it.requestURI.startsWith("/notes") }
+{{#antPaths}}
+    private val programs = AntPathRequestMatcher("{{{programs}}}/**")
+{{/antPaths}}
+{{^antPaths}}
+    private val programs = PathPatternRequestMatcher.withDefaults().matcher("{{{programs}}}/**")
+{{/antPaths}}
 
+{{/programs}}
     @Bean
     fun access(http: HttpSecurity): SecurityFilterChain {
         http {
@@ -36,11 +54,21 @@ class AccessRules {
 {{#byProvider}}
             oauth2Login { }
 {{/byProvider}}
+{{#trustsTokens}}
+            oauth2ResourceServer { jwt { } }
+{{/trustsTokens}}
+{{#byToken}}
+            sessionManagement { sessionCreationPolicy = SessionCreationPolicy.STATELESS }
+            // Nothing here trusts a cookie, so there is nothing that another site could misuse.
+            csrf { disable() }
+{{/byToken}}
+{{#programs}}
             exceptionHandling {
                 defaultAuthenticationEntryPointFor(HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED), programs)
             }
             // A form on another site cannot send JSON, so only pages need the extra token.
             csrf { ignoringRequestMatchers(programs) }
+{{/programs}}
         }
         return http.build()
     }
