@@ -1,5 +1,6 @@
 package {{package}}.security;
 
+import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.Customizer;
@@ -15,6 +16,7 @@ import org.springframework.security.web.server.util.matcher.ServerWebExchangeMat
 
 /** Who may ask for what{{#byToken}}: whoever brings a token of the issuer that the settings name{{/byToken}}. */
 @Configuration(proxyBeanMethods = false)
+@ConditionalOnWebApplication(type = ConditionalOnWebApplication.Type.REACTIVE)
 public class AccessRules {
 
 {{#programs}}

@@ -1,5 +1,6 @@
 package {{package}}.security
 
+import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication
 import org.springframework.context.annotation.Bean
 import org.springframework.context.annotation.Configuration
 import org.springframework.security.config.web.server.ServerHttpSecurity
@@ -14,6 +15,7 @@ import org.springframework.security.web.server.util.matcher.ServerWebExchangeMat
 
 /** Who may ask for what{{#byToken}}: whoever brings a token of the issuer that the settings name{{/byToken}}. */
 @Configuration(proxyBeanMethods = false)
+@ConditionalOnWebApplication(type = ConditionalOnWebApplication.Type.REACTIVE)
 class AccessRules {
 {{#programs}}
     /** A form on another site cannot send the JSON that programs send, so only the rest needs the extra token. */
