@@ -1,7 +1,9 @@
 package vividtrellis.core.catalog;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -31,7 +33,7 @@ public record Settings(
   /** What stands for a variable. */
   static final String NAME = "NAME";
 
-  private static final String VARIABLE = "([A-Z][A-Z0-9_]*)";
+  private static final Pattern VARIABLE = Pattern.compile("[A-Z][A-Z0-9_]*");
 
   /**
    * When some settings hold.
@@ -92,14 +94,20 @@ public record Settings(
   /** The variables of the environment that a value reads, in its order. */
   public List<String> variables(String value) {
     int name = environment.indexOf(NAME);
-    if (name < 0) {
-      return List.of();
+    List<String> found = new ArrayList<>();
+    if (name > 0) {
+      String before = environment.substring(0, name);
+      String after = environment.substring(name + NAME.length());
+      Matcher variable = VARIABLE.matcher(value);
+      int at = value.indexOf(before);
+      while (at >= 0) {
+        variable.region(at + before.length(), value.length());
+        if (variable.lookingAt() && value.startsWith(after, variable.end())) {
+          found.add(variable.group());
+        }
+        at = value.indexOf(before, at + 1);
+      }
     }
-    Pattern form =
-        Pattern.compile(
-            Pattern.quote(environment.substring(0, name))
-                + VARIABLE
-                + Pattern.quote(environment.substring(name + NAME.length())));
-    return form.matcher(value).results().map(found -> found.group(1)).toList();
+    return found;
   }
 }

@@ -1,5 +1,7 @@
 package vividtrellis.core.compat;
 
+import com.google.common.collect.ImmutableMap;
+import com.google.common.collect.Maps;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -38,12 +40,18 @@ public enum Axis {
   /** No second language. */
   public static final String NONE = "none";
 
+  /** Every condition of every binding and rule asks for one. */
+  private static final ImmutableMap<Variable, Axis> OF_KINDS =
+      Maps.immutableEnumMap(Maps.uniqueIndex(List.of(values()), Axis::variable));
+
   private final int number;
   private final Key key;
+  private final Variable variable;
 
   Axis(int number, Key key) {
     this.number = number;
     this.key = key;
+    this.variable = Variable.valueOf(name());
   }
 
   /** Of its choice in a problem; they count up from 0 in the order above. */
@@ -53,12 +61,20 @@ public enum Axis {
 
   /** The kind of picks that it is for; each kind but starters and extras has one. */
   public Variable variable() {
-    return Variable.valueOf(name());
+    return variable;
   }
 
-  /** That of a kind of which one can be picked. */
+  /**
+   * That of a kind of which one can be picked.
+   *
+   * @throws IllegalArgumentException for one of which any number can
+   */
   public static Axis of(Variable variable) {
-    return valueOf(variable.name());
+    Axis axis = OF_KINDS.get(variable);
+    if (axis == null) {
+      throw new IllegalArgumentException(variable.word() + " is no axis");
+    }
+    return axis;
   }
 
   /** The pick in a brief. */

@@ -1,14 +1,13 @@
 package vividtrellis.core.plan;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.IdList;
-import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
@@ -23,13 +22,12 @@ import vividtrellis.core.compat.Axis;
 import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.SuitableJdks;
 import vividtrellis.core.template.Cause;
-import vividtrellis.core.version.Version;
 
 /** The options that were picked, and what they contribute, each with its cause. */
 final class Contributions {
 
   /** The kinds of picks in the order in which they speak. */
-  private static final List<Variable> IN_ORDER =
+  static final List<Variable> IN_ORDER =
       List.of(
           Variable.BUILD,
           Variable.LANGUAGE,
@@ -57,6 +55,14 @@ final class Contributions {
   private final SuitableJdks jdks;
   private final Names names;
   private final Edition edition;
+  private final List<Module> modules;
+  private final FrameworkTies ties;
+  private final Cause framework;
+
+  /** Conditions ask for the same picks again and again. */
+  private final Map<Pick, Cause> causes = new HashMap<>();
+
+  private record Pick(Variable kind, String id) {}
 
   Contributions(Brief brief, Selection selection, SuitableJdks jdks, Names names, Edition edition) {
     this.brief = brief;
@@ -64,6 +70,9 @@ final class Contributions {
     this.jdks = jdks;
     this.names = names;
     this.edition = edition;
+    this.modules = framework().map(Framework::modules).orElse(List.of());
+    this.ties = FrameworkTies.of(edition);
+    this.framework = cause(new Pick(Variable.FRAMEWORK, selection.framework()));
   }
 
   Brief brief() {
@@ -93,14 +102,13 @@ final class Contributions {
 
   /** The modules of the project; none where it is one whole. */
   List<Module> modules() {
-    return framework().map(Framework::modules).orElse(List.of());
+    return modules;
   }
 
   /** The module that a binding goes into; empty where there are none. */
   String moduleOf(Contribution what) {
-    List<Module> all = modules();
     String named = what.module();
-    return all.isEmpty() ? "" : named == null ? all.get(all.size() - 1).id() : named;
+    return modules.isEmpty() ? "" : named == null ? modules.get(modules.size() - 1).id() : named;
   }
 
   /** Where a file of a binding lies: code in its module, all else at the root unless it says so. */
@@ -112,7 +120,7 @@ final class Contributions {
 
   /** Why a project has modules. */
   Cause split() {
-    return of(edition.frameworks(), selection.framework(), Key.FRAMEWORK.pointer());
+    return framework;
   }
 
   /**
@@ -158,59 +166,14 @@ final class Contributions {
               for (Contribution binding : option.bindings()) {
                 if (selection.holdsAll(binding.when())) {
                   Cause own = with(cause, binding.when());
-                  boolean dueTo = isDueToFramework(option, binding);
+                  boolean dueTo = ties.isDueToFramework(binding);
                   boolean everywhere = option instanceof BuildSystem || option instanceof Language;
                   all.add(
                       new Contributed(
-                          binding, dueTo ? framework(own) : own, own.because(), everywhere));
+                          binding, dueTo ? own.and(framework) : own, own.because(), everywhere));
                 }
               }
             });
-  }
-
-  /**
-   * Whether the option would say something else with another framework, or another version of it,
-   * that it can be had with.
-   */
-  private boolean isDueToFramework(Option option, Contribution binding) {
-    List<Term> own = ofFramework(binding).toList();
-    return !own.isEmpty()
-        && option.bindings().stream()
-            .map(other -> ofFramework(other).toList())
-            .filter(other -> !other.equals(own) && other.stream().anyMatch(term -> !term.negated()))
-            .distinct()
-            .anyMatch(other -> isElsewhere(other, own));
-  }
-
-  private boolean isElsewhere(List<Term> other, List<Term> own) {
-    for (Framework framework : edition.frameworks()) {
-      List<@Nullable Version> versions = new ArrayList<>();
-      framework.lines().forEach(line -> versions.addAll(line.versions()));
-      if (versions.isEmpty()) {
-        versions.add(null);
-      }
-      for (Version version : versions) {
-        if (other.stream().allMatch(term -> holds(term, framework, version))
-            && !own.stream().allMatch(term -> holds(term, framework, version))) {
-          return true;
-        }
-      }
-    }
-    return false;
-  }
-
-  private static Stream<Term> ofFramework(Contribution binding) {
-    return binding.when().stream().filter(term -> term.variable() == Variable.FRAMEWORK);
-  }
-
-  private static boolean holds(Term term, Framework framework, @Nullable Version version) {
-    boolean plain =
-        framework.id().equals(term.id()) && (version == null || term.range().holds(version));
-    return plain != term.negated();
-  }
-
-  private Cause framework(Cause cause) {
-    return cause.and(of(edition.frameworks(), selection.framework(), Key.FRAMEWORK.pointer()));
   }
 
   boolean holdsAll(List<Term> terms) {
@@ -227,11 +190,15 @@ final class Contributions {
         if (kind == Variable.FORMAT) {
           all = all.and(Cause.of(pointer(kind, id), kind.word() + " " + id));
         } else if (CAUSES.contains(kind)) {
-          all = all.and(of(edition.options(kind), id, pointer(kind, id)));
+          all = all.and(causes.computeIfAbsent(new Pick(kind, id), this::cause));
         }
       }
     }
     return all;
+  }
+
+  private Cause cause(Pick pick) {
+    return of(edition.options(pick.kind()), pick.id(), pointer(pick.kind(), pick.id()));
   }
 
   private static Cause of(List<? extends Option> options, String id, String pointer) {

@@ -1,7 +1,9 @@
 package vividtrellis.core.plan;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Contribution.FilePart;
@@ -18,6 +20,7 @@ final class FilePlanner {
   private final Contributions picked;
   private final TemplateContext context;
   private final List<Part> parts = new ArrayList<>();
+  private final Map<String, Part> firsts = new HashMap<>();
 
   private FilePlanner(Contributions picked, TemplateContext context) {
     this.picked = picked;
@@ -39,7 +42,7 @@ final class FilePlanner {
 
   private void add(Contribution what, FilePart part, Cause cause) {
     String path = picked.path(what, context.value(part.path()).text());
-    Optional<Part> first = parts.stream().filter(p -> p.path().equals(path)).findFirst();
+    Optional<Part> first = Optional.ofNullable(firsts.get(path));
     String role = part.role() == null ? first.map(Part::role).orElse("yours") : part.role();
     String purpose =
         part.purpose() == null
@@ -49,7 +52,9 @@ final class FilePlanner {
         part.tracedTo() == null
             ? cause
             : Cause.of(String.valueOf(part.tracedTo()), cause.because());
-    parts.add(new Part(path, part.mode(), role, purpose, part.place(), why, content(part, path)));
+    Part made = new Part(path, part.mode(), role, purpose, part.place(), why, content(part, path));
+    firsts.putIfAbsent(path, made);
+    parts.add(made);
   }
 
   private Content content(FilePart part, String path) {

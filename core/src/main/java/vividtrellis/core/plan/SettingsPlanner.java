@@ -34,24 +34,25 @@ final class SettingsPlanner {
       TemplateContext context) {
     SettingsPlanner planner = new SettingsPlanner(picked, form, context);
     for (Profile profile : form.profiles()) {
+      String path = context.value(profile.path()).text();
       for (Contributed each : contributions) {
-        each.what()
-            .settings()
-            .getOrDefault(profile.id(), Map.of())
-            .forEach((key, value) -> planner.add(each, profile, key, value));
+        Map<String, String> settings = each.what().settings().getOrDefault(profile.id(), Map.of());
+        if (!settings.isEmpty()) {
+          SettingsFile file = planner.file(picked.path(each.what(), path), profile);
+          settings.forEach((key, value) -> planner.add(file, each.cause(), profile, key, value));
+        }
       }
     }
     return List.copyOf(planner.files.values());
   }
 
-  private void add(Contributed each, Profile profile, String key, String value) {
-    Cause cause = each.cause();
-    List<Setting> there =
-        files
-            .computeIfAbsent(
-                picked.path(each.what(), context.value(profile.path()).text()),
-                path -> new SettingsFile(path, profile.purpose(), new ArrayList<>()))
-            .settings();
+  private SettingsFile file(String path, Profile profile) {
+    return files.computeIfAbsent(
+        path, at -> new SettingsFile(at, profile.purpose(), new ArrayList<>()));
+  }
+
+  private void add(SettingsFile file, Cause cause, Profile profile, String key, String value) {
+    List<Setting> there = file.settings();
     Setting setting = setting(profile, context.value(key), context.value(value), cause);
     // Where two picks set one thing, the one that comes first wins.
     if (there.stream().noneMatch(s -> s.path().equals(setting.path()))) {

@@ -18,6 +18,7 @@ import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.ProjectWord;
 import vividtrellis.core.catalog.Settings;
 import vividtrellis.core.catalog.Settings.Profile;
+import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.SuitableJdks;
 import vividtrellis.core.document.Node;
@@ -79,8 +80,12 @@ final class TemplateVariables {
     }
   }
 
-  private static long named(Contributed contributed) {
-    return contributed.what().when().stream().filter(term -> !term.negated()).count();
+  private static int named(Contributed contributed) {
+    int named = 0;
+    for (Term term : contributed.what().when()) {
+      named += term.negated() ? 0 : 1;
+    }
+    return named;
   }
 
   /** What settings that hold away from one's own machine read from the environment. */

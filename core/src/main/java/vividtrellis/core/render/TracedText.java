@@ -3,6 +3,7 @@ package vividtrellis.core.render;
 import com.google.common.base.CharMatcher;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Trace;
 import vividtrellis.core.template.Cause;
 
@@ -12,6 +13,9 @@ final class TracedText {
   private final StringBuilder text = new StringBuilder();
   private final List<Trace> traces = new ArrayList<>();
   private int lines;
+
+  /** What the last line is there for; most lines share it with the one before. */
+  private @Nullable Cause last;
 
   /** Adds one line; a line break is added to it. */
   void line(String line, Cause cause) {
@@ -31,14 +35,13 @@ final class TracedText {
   private void note(int count, Cause cause) {
     int from = lines + 1;
     lines += count;
-    if (!traces.isEmpty()) {
-      Trace last = traces.get(traces.size() - 1);
-      if (last.picks().equals(cause.picks()) && last.because().equals(cause.because())) {
-        traces.set(traces.size() - 1, new Trace(last.from(), lines, last.picks(), last.because()));
-        return;
-      }
+    if (cause.equals(last)) {
+      Trace before = traces.remove(traces.size() - 1);
+      traces.add(new Trace(before.from(), lines, before.picks(), before.because()));
+    } else {
+      traces.add(new Trace(from, lines, cause.picks(), cause.because()));
     }
-    traces.add(new Trace(from, lines, cause.picks(), cause.because()));
+    last = cause;
   }
 
   boolean isEmpty() {

@@ -61,12 +61,18 @@ final class YamlWriter {
     throw new IllegalStateException("a list of a document holds values only");
   }
 
+  /** Spares most texts the slower look: what is misread is short, or begins with a digit. */
+  private static boolean isNoWordOfYaml(String text) {
+    return text.length() > "false".length()
+        && !CharMatcher.inRange('0', '9').matches(text.charAt(0));
+  }
+
   static String scalar(String text) {
     if (!text.isEmpty()
         && PLAIN_START.matches(text.charAt(0))
         && PLAIN.matchesAllOf(text)
         && !text.endsWith(":")
-        && !MISREAD.matcher(text).matches()) {
+        && (isNoWordOfYaml(text) || !MISREAD.matcher(text).matches())) {
       return text;
     }
     StringBuilder quoted = new StringBuilder("\"");

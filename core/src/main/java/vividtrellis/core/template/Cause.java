@@ -1,9 +1,7 @@
 package vividtrellis.core.template;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Set;
 
 /**
  * Why something is in a project.
@@ -48,8 +46,13 @@ public record Cause(List<String> picks, List<String> reasons) {
   }
 
   private static List<String> joined(List<String> some, List<String> more) {
-    Set<String> all = new LinkedHashSet<>(some);
-    all.addAll(more);
-    return new ArrayList<>(all);
+    List<String> all = new ArrayList<>(some.size() + more.size());
+    all.addAll(some);
+    for (String each : more) {
+      if (!all.contains(each)) {
+        all.add(each);
+      }
+    }
+    return all;
   }
 }

@@ -2,6 +2,7 @@ package vividtrellis.core.template;
 
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
+import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -48,6 +49,9 @@ public final class TemplateContext {
 
   /** How many are kept; those of all shipped editions are fewer. */
   private static final int MOST_READY = 4096;
+
+  /** Letters of a line; texts of shorter ones let the list of lines grow. */
+  private static final int SHORT_LINE = 24;
 
   private record Form(String template, Escaping escaping, boolean lines) {}
 
@@ -132,7 +136,7 @@ public final class TemplateContext {
    */
   public List<Filled> lines(String template, Escaping escaping) {
     String text = run(template, escaping, true);
-    List<Filled> lines = new ArrayList<>();
+    List<Filled> lines = new ArrayList<>(text.length() / SHORT_LINE + 1);
     int from = 0;
     while (from < text.length()) {
       int end = text.indexOf('\n', from);
@@ -187,13 +191,21 @@ public final class TemplateContext {
         READY.put(form, ready);
       }
     }
-    return ready.execute(values);
+    // Most of a text is the template's own.
+    StringWriter text = new StringWriter(template.length() * 2);
+    ready.execute(values, text);
+    return text.toString();
   }
 
   private Filled unmarked(String text) {
     int mark = text.indexOf(MARK);
     if (mark < 0) {
       return new Filled(text, Optional.empty());
+    }
+    int next = text.indexOf(MARK, mark + MARK_LENGTH);
+    if (next < 0) {
+      String plain = text.substring(0, mark).concat(text.substring(mark + MARK_LENGTH));
+      return new Filled(plain, Optional.of(cause(text, mark)));
     }
     StringBuilder plain = new StringBuilder(text.length());
     StringBuilder marks = new StringBuilder();
