@@ -4,12 +4,15 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
 import vividtrellis.core.plan.GenerationInputs;
+import vividtrellis.core.version.VersionedId;
 
 /** The edition that comes with this version, and what its projects take from outside. */
 public final class ShippedEdition {
@@ -17,6 +20,10 @@ public final class ShippedEdition {
   private static final String SUPER_POM = "/org/apache/maven/model/pom-4.0.0.xml";
   private static final Pattern BASE =
       Pattern.compile("<repository>.*?<url>([^<]+)</url>.*?</repository>", Pattern.DOTALL);
+
+  /** As {@code sha256sum} writes it: the digest, two signs, the name of the file. */
+  private static final Pattern DISTRIBUTION =
+      Pattern.compile("([0-9a-f]{64}) [ *]apache-(maven)-([0-9.]+)-bin\\.zip");
 
   private ShippedEdition() {}
 
@@ -35,13 +42,25 @@ public final class ShippedEdition {
         .or(() -> LicenceTexts.template(name, ShippedEdition::resource));
   }
 
-  /** The base address of the Maven repository is Maven's own word: the super-POM's. */
+  /**
+   * The base address of the Maven repository is Maven's own word: the super-POM's. The digests were
+   * taken of the files themselves, when this was built.
+   */
   public static GenerationInputs inputs() {
     Matcher base = BASE.matcher(resource(SUPER_POM).orElse(""));
     if (!base.find()) {
       throw new IllegalStateException("maven-model-builder has no super-POM with a repository");
     }
-    return new GenerationInputs(base.group(1).strip().replaceFirst("/+$", ""));
+    Map<String, String> digests =
+        resource("distributions/sha256.txt")
+            .orElse("")
+            .lines()
+            .map(DISTRIBUTION::matcher)
+            .filter(Matcher::matches)
+            .collect(
+                Collectors.toMap(
+                    line -> VersionedId.word(line.group(2), line.group(3)), line -> line.group(1)));
+    return new GenerationInputs(base.group(1).strip().replaceFirst("/+$", ""), digests);
   }
 
   private static Optional<String> resource(String name) {

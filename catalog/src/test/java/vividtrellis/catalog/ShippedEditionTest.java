@@ -241,7 +241,8 @@ class ShippedEditionTest {
 
     assertThat(base).startsWith("https://").doesNotEndWith("/");
     assertThat(properties)
-        .contains("distributionUrl=" + base + "/org/apache/maven/apache-maven/3.9.16/");
+        .contains("distributionUrl=" + base + "/org/apache/maven/apache-maven/3.9.16/")
+        .containsPattern("(?m)^distributionSha256Sum=[0-9a-f]{64}$");
     edition()
         .templates()
         .forEach(

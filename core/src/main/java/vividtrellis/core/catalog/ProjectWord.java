@@ -36,6 +36,7 @@ public enum ProjectWord {
   FRAMEWORK_VERSION("frameworkVersion", "the version of the framework; empty for none"),
   FRAMEWORK_LINE("frameworkLine", "the line of the framework; empty for none"),
   BUILD_VERSION("buildVersion", "the version of the build system"),
+  BUILD_DIGEST("buildDigest", "SHA-256 of what its wrapper fetches; empty where it is not known"),
   PACKAGING("packaging", "the id of the packaging"),
   PORT("port", "where it listens"),
   SETTINGS_FORMAT("settingsFormat", "the format of its settings"),

@@ -228,6 +228,9 @@ final class TemplateVariables {
     Brief brief = picked.brief();
     put(ProjectWord.PORT, brief.require(Key.PORT), Key.PORT);
     put(ProjectWord.SETTINGS_FORMAT, brief.require(Key.FORMAT), Key.FORMAT);
+    Selection selection = picked.selection();
+    String build = VersionedId.word(selection.build(), selection.buildVersion().text());
+    put(ProjectWord.BUILD_DIGEST, inputs.digests().getOrDefault(build, ""), Key.BUILD);
     String mirror = brief.get(Key.MIRROR).orElse("").replaceFirst("/+$", "");
     put(ProjectWord.MIRROR, mirror, Key.MIRROR);
     if (mirror.isEmpty()) {

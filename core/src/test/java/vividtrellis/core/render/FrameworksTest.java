@@ -3,6 +3,7 @@ package vividtrellis.core.render;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import vividtrellis.core.TestEdition;
@@ -175,7 +176,7 @@ class FrameworksTest {
         ProjectPlanner.plan(
             new Verdicts(edition).settle(brief, 2031),
             edition,
-            new GenerationInputs("https://m.example")));
+            new GenerationInputs("https://m.example", Map.of())));
   }
 
   private static GeneratedFile file(FileSet files, String path) {
