@@ -87,7 +87,7 @@ class ProjectsTest {
   }
 
   private static void answers(
-      Path jar, Path jdk, int port, Map<String, String> environment, Questions questions)
+      Path jar, Path jdk, String at, Map<String, String> environment, Questions questions)
       throws Exception {
     ProcessBuilder builder = new ProcessBuilder(jdk + "/bin/java", "-jar", jar.toString());
     builder.environment().putAll(environment);
@@ -107,7 +107,7 @@ class ProjectsTest {
       }
       assertThat(app.isAlive()).as(Files.readString(log)).isTrue();
       questions.ask();
-      assertThat(body(port, "/actuator/health")).contains("\"status\":\"UP\"");
+      assertThat(body(at, "/actuator/health")).contains("\"status\":\"UP\"");
     } finally {
       app.destroy();
       app.waitFor();
@@ -115,18 +115,22 @@ class ProjectsTest {
     }
   }
 
-  private static String body(int port, String path) throws Exception {
+  private static String at(int port) {
+    return "http://127.0.0.1:" + port;
+  }
+
+  private static String body(String at, String path) throws Exception {
     return HttpClient.newHttpClient()
         .send(
-            HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)).build(),
+            HttpRequest.newBuilder(URI.create(at + path)).build(),
             HttpResponse.BodyHandlers.ofString())
         .body();
   }
 
-  private static int status(int port, String path) throws Exception {
+  private static int status(String at, String path) throws Exception {
     return HttpClient.newHttpClient()
         .send(
-            HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)).build(),
+            HttpRequest.newBuilder(URI.create(at + path)).build(),
             HttpResponse.BodyHandlers.discarding())
         .statusCode();
   }
@@ -150,21 +154,22 @@ class ProjectsTest {
     answers(
         project.resolve("target/berth-booking-0.1.0.jar"),
         jdk(17),
-        port,
+        at(port),
         Map.of("SPRING_PROFILES_ACTIVE", "local"),
         () -> {
-          assertThat(status(port, "/actuator/health/readiness")).isEqualTo(200);
-          assertThat(status(port, "/actuator/metrics")).isEqualTo(401);
-          assertThat(status(port, "/notes")).isEqualTo(401);
+          assertThat(status(at(port), "/actuator/health/readiness")).isEqualTo(200);
+          assertThat(status(at(port), "/actuator/metrics")).isEqualTo(401);
+          assertThat(status(at(port), "/notes")).isEqualTo(401);
         });
   }
 
   /**
    * Without steps of a schema, the tables are made in production too. The broker is away: a note is
-   * kept all the same, and whoever sent it does not wait for a minute.
+   * kept all the same, and whoever sent it does not wait for a minute. All of it lies under a path
+   * of the server's choice, as an archive does that is put into one.
    */
   @Test
-  void springBoot35OnJava17WithH2InProduction(Running product) throws Exception {
+  void springBoot35OnJava17AsWarWithH2InProduction(Running product) throws Exception {
     int port = Product.freePort();
     Path project =
         take(
@@ -178,16 +183,24 @@ class ProjectsTest {
             "port=" + port,
             "+sql-orm",
             "+kafka",
+            "packaging=war",
+            "+pages-freemarker",
+            "+api-description",
             "+h2");
 
     Command.Result built = build(project, jdk(17));
     assertThat(built.code()).as(built.out()).isZero();
     assertThat(built.out()).contains("BUILD SUCCESS").containsPattern("Tests run: [1-9]");
+    String quay = at(port) + "/quay";
     answers(
-        project.resolve("target/berth-booking-0.1.0.jar"),
+        project.resolve("target/berth-booking.war"),
         jdk(17),
-        port,
+        quay,
         Map.of(
+            "SERVER_SERVLET_CONTEXT_PATH",
+            "/quay",
+            "SPRINGDOC_API_DOCS_ENABLED",
+            "true",
             "SPRING_PROFILES_ACTIVE",
             "production",
             "DATABASE_URL",
@@ -199,8 +212,12 @@ class ProjectsTest {
             "KAFKA_SERVERS",
             "127.0.0.1:" + Product.freePort()),
         () -> {
-          keepsNotes(port);
-          assertThat(post(port, "{}").statusCode()).isEqualTo(400);
+          keepsNotes(quay);
+          assertThat(post(quay, "{}").statusCode()).isEqualTo(400);
+          assertThat(body(quay, "/pages/notes")).contains("action=\"/quay/pages/notes\"");
+          assertThat(body(quay, "/v3/api-docs"))
+              .contains("\"title\":\"Berth Booking\"", "\"201\"", "\"400\"", "\"404\"");
+          assertThat(status(quay, "/swagger-ui/index.html")).isEqualTo(404);
         });
   }
 
@@ -220,15 +237,16 @@ class ProjectsTest {
     }
   }
 
-  private static void keepsNotes(int port) throws Exception {
-    HttpResponse<String> kept = post(port, "{\"title\": \"Tide\", \"body\": \"High at noon\"}");
+  private static void keepsNotes(String at) throws Exception {
+    HttpResponse<String> kept = post(at, "{\"title\": \"Tide\", \"body\": \"High at noon\"}");
     assertThat(kept.statusCode()).as(kept.body()).isEqualTo(201);
-    assertThat(body(port, "/notes")).contains("High at noon");
+    assertThat(kept.headers().firstValue("Location").orElseThrow()).startsWith(at + "/notes/");
+    assertThat(body(at, "/notes")).contains("High at noon");
   }
 
-  private static HttpResponse<String> post(int port, String note) throws Exception {
+  private static HttpResponse<String> post(String at, String note) throws Exception {
     HttpRequest request =
-        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/notes"))
+        HttpRequest.newBuilder(URI.create(at + "/notes"))
             .header("Content-Type", "application/json")
             .timeout(Duration.ofSeconds(20))
             .POST(HttpRequest.BodyPublishers.ofString(note))
@@ -279,11 +297,11 @@ class ProjectsTest {
     answers(
         jar,
         jdk(25),
-        port,
+        at(port),
         environment,
         () -> {
-          keepsNotes(port);
-          assertThat(body(port, "/actuator/prometheus")).contains("jvm_memory_used_bytes");
+          keepsNotes(at(port));
+          assertThat(body(at(port), "/actuator/prometheus")).contains("jvm_memory_used_bytes");
         });
   }
 }

@@ -193,8 +193,10 @@ class ShippedProjectsTest {
             List.of(Map.of("title", "<Tide>", "body", "High at noon")),
             "note",
             Map.of("title", "", "body", ""),
-            "fault",
-            "",
+            "faults",
+            Map.of("title", "must be <there>"),
+            "springMacroRequestContext",
+            Map.of("contextPath", "/quay"),
             "_csrf",
             false);
 
@@ -202,7 +204,8 @@ class ShippedProjectsTest {
             Mustache.compiler()
                 .compile(text(files, "src/main/resources/templates/notes.mustache"))
                 .execute(page))
-        .contains("<dt>&lt;Tide&gt;</dt>", "<dd>High at noon</dd>", "<title>Notes - Fare Ledger");
+        .contains("<dt>&lt;Tide&gt;</dt>", "<dd>High at noon</dd>", "<title>Notes - Fare Ledger")
+        .contains("action=\"/quay/pages/notes\"", ">Title: must be &lt;there&gt;<");
   }
 
   @ParameterizedTest
@@ -216,7 +219,7 @@ class ShippedProjectsTest {
                 .with(Key.LANGUAGE, language)
                 .with(Key.SAMPLE, "walkthrough")
                 .with(Key.LAYOUT, "by-layer")
-                .withStarters(List.of("http-api", "validation", "kafka")));
+                .withStarters(List.of("http-reactive", "validation", "kafka")));
     boolean kotlin = language.equals("kotlin");
     String controller =
         text(

@@ -109,14 +109,16 @@ class AgreementProperties {
       assertThat(local).containsEntry("server.port", port);
     }
     if (brief.extras().contains("container")) {
-      List<String> lines = text(files, "Dockerfile").lines().toList();
+      List<String> lines = text(files, "Dockerfile").replace("\\\n", "").lines().toList();
       assertThat(lines).contains("EXPOSE " + port);
       assertThat(lines)
           .filteredOn(line -> line.startsWith("FROM "))
           .isNotEmpty()
           .allMatch(line -> line.contains(":" + selection.jdk().text() + "-"));
       assertThat(lines.stream().map(line -> line.replaceFirst(" .*", "")))
-          .allMatch(word -> word.matches("|#|FROM|WORKDIR|COPY|RUN|USER|ENV|EXPOSE|ENTRYPOINT"));
+          .allMatch(
+              word ->
+                  word.matches("|#|FROM|WORKDIR|COPY|RUN|USER|ENV|EXPOSE|HEALTHCHECK|ENTRYPOINT"));
     }
     if (brief.extras().contains("compose") && local.containsKey("spring.datasource.url")) {
       accounts(files, local, Names.of(brief).database());

@@ -21,13 +21,18 @@ class NewNote {
     String body = ''
 {{^validated}}
 
-    /** Whether it can be kept: both are there, and neither is too long for it. */
-    boolean isWhole() {
-        return isText(title, 200) && isText(body, 4000)
+    /** What is wrong with it, by field; nothing if it can be kept. */
+    Map<String, String> faults() {
+        Map<String, String> faults = [:]
+        check(faults, 'title', title, 200)
+        check(faults, 'body', body, 4000)
+        return faults
     }
 
-    private static boolean isText(String text, int most) {
-        return text != null && !text.isBlank() && text.length() <= most
+    private static void check(Map<String, String> faults, String field, String text, int most) {
+        if (text == null || text.isBlank() || text.length() > most) {
+            faults.put(field, 'must be a text of at most ' + most + ' signs')
+        }
     }
 {{/validated}}
 }

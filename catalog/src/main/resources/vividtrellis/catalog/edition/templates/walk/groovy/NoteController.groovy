@@ -4,6 +4,10 @@ package {{package}}.{{web}}
 import {{package}}.domain.Note
 import {{package}}.service.NoteBook
 {{/byLayer}}
+{{#described}}
+import io.swagger.v3.oas.annotations.media.Content
+import io.swagger.v3.oas.annotations.responses.ApiResponse
+{{/described}}
 {{#validated}}
 import jakarta.validation.Valid
 {{/validated}}
@@ -21,6 +25,9 @@ import org.springframework.web.bind.annotation.RestController
 {{^validated}}
 import org.springframework.web.server.ResponseStatusException
 {{/validated}}
+{{#overServlets}}
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder
+{{/overServlets}}
 {{#flows}}
 import reactor.core.publisher.Flux
 import reactor.core.publisher.Mono
@@ -41,6 +48,10 @@ class NoteController {
         return book.all()
     }
 
+{{#described}}
+    @ApiResponse(responseCode = "200", description = "The note")
+    @ApiResponse(responseCode = "404", description = "There is no such note", content = @Content)
+{{/described}}
     @GetMapping("/{id}")
     {{#flows}}Mono<ResponseEntity<Note>>{{/flows}}{{^flows}}ResponseEntity<Note>{{/flows}} one(@PathVariable long id) {
 {{#flows}}
@@ -51,10 +62,14 @@ class NoteController {
 {{/flows}}
     }
 
+{{#described}}
+    @ApiResponse(responseCode = "201", description = "The note as it is kept")
+    @ApiResponse(responseCode = "400", description = "Its title or text is missing or too long", content = @Content)
+{{/described}}
     @PostMapping
     {{#flows}}Mono<ResponseEntity<Note>>{{/flows}}{{^flows}}ResponseEntity<Note>{{/flows}} write(@RequestBody {{#validated}}@Valid {{/validated}}NewNote note) {
 {{^validated}}
-        if (!note.isWhole()) {
+        if (!note.faults().isEmpty()) {
             throw new ResponseStatusException(HttpStatus.BAD_REQUEST, "A note needs a title and a text.")
         }
 {{/validated}}
@@ -64,7 +79,13 @@ class NoteController {
 {{/flows}}
 {{^flows}}
         Note written = book.write(note.title, note.body)
-        return ResponseEntity.created(URI.create("/notes/" + written.id)).body(written)
+{{#overServlets}}
+        URI place = ServletUriComponentsBuilder.fromCurrentRequest().path("/{id}").buildAndExpand(written.id).toUri()
+{{/overServlets}}
+{{^overServlets}}
+        URI place = URI.create("/notes/" + written.id)
+{{/overServlets}}
+        return ResponseEntity.created(place).body(written)
 {{/flows}}
     }
 }

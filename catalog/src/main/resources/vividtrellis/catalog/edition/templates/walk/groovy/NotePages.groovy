@@ -31,14 +31,14 @@ class NotePages {
 
     @GetMapping
     String show(Model model) {
-        return page(model, new NewNote(), "")
+        return page(model, new NewNote(), [:])
     }
 
     @PostMapping
 {{#validated}}
     String write(@ModelAttribute("note") @Valid NewNote note, BindingResult faults, Model model) {
         if (faults.hasErrors()) {
-            return page(model, note, "A note needs a title of at most 200 signs and a text of at most 4000.")
+            return page(model, note, faults.fieldErrors.collectEntries { [it.field, it.defaultMessage] })
         }
         book.write(note.title, note.body)
         return "redirect:/pages/notes"
@@ -46,18 +46,18 @@ class NotePages {
 {{/validated}}
 {{^validated}}
     String write(@ModelAttribute("note") NewNote note, Model model) {
-        if (!note.isWhole()) {
-            return page(model, note, "A note needs a title of at most 200 signs and a text of at most 4000.")
+        if (!note.faults().isEmpty()) {
+            return page(model, note, note.faults())
         }
         book.write(note.title, note.body)
         return "redirect:/pages/notes"
     }
 {{/validated}}
 
-    private String page(Model model, NewNote note, String fault) {
+    private String page(Model model, NewNote note, Map<String, String> faults) {
         model.addAttribute("notes", book.all())
         model.addAttribute("note", note)
-        model.addAttribute("fault", fault)
+        model.addAttribute("faults", faults)
         return VIEW
     }
 }

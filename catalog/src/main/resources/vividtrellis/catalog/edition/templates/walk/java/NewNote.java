@@ -10,16 +10,24 @@ public record NewNote(
         @NotBlank @Size(max = 4000) String body) {}
 {{/validated}}
 {{^validated}}
+import java.util.LinkedHashMap;
+import java.util.Map;
+
 /** A note as it comes in. */
 public record NewNote(String title, String body) {
 
-    /** Whether it can be kept: both are there, and neither is too long for it. */
-    boolean isWhole() {
-        return isText(title, 200) && isText(body, 4000);
+    /** What is wrong with it, by field; nothing if it can be kept. */
+    Map<String, String> faults() {
+        Map<String, String> faults = new LinkedHashMap<>();
+        check(faults, "title", title, 200);
+        check(faults, "body", body, 4000);
+        return faults;
     }
 
-    private static boolean isText(String text, int most) {
-        return text != null && !text.isBlank() && text.length() <= most;
+    private static void check(Map<String, String> faults, String field, String text, int most) {
+        if (text == null || text.isBlank() || text.length() > most) {
+            faults.put(field, "must be a text of at most " + most + " signs");
+        }
     }
 }
 {{/validated}}

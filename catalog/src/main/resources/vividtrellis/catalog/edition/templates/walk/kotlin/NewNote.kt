@@ -20,8 +20,12 @@ data class NewNote(
     val title: String = "",
     val body: String = "",
 ) {
-    /** Whether it can be kept: both are there, and neither is too long for it. */
-    fun isWhole() = isText(title, 200) && isText(body, 4000)
+    /** What is wrong with it, by field; nothing if it can be kept. */
+    fun faults() =
+        buildMap {
+            if (!isText(title, 200)) put("title", "must be a text of at most 200 signs")
+            if (!isText(body, 4000)) put("body", "must be a text of at most 4000 signs")
+        }
 
     private fun isText(
         text: String,

@@ -4,6 +4,10 @@ package {{package}}.{{web}}
 import {{package}}.domain.Note
 import {{package}}.service.NoteBook
 {{/byLayer}}
+{{#described}}
+import io.swagger.v3.oas.annotations.media.Content
+import io.swagger.v3.oas.annotations.responses.ApiResponse
+{{/described}}
 {{#validated}}
 import jakarta.validation.Valid
 {{/validated}}
@@ -20,10 +24,15 @@ import org.springframework.web.bind.annotation.RestController
 {{^validated}}
 import org.springframework.web.server.ResponseStatusException
 {{/validated}}
+{{#overServlets}}
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder
+{{/overServlets}}
 {{#flows}}
 import reactor.core.publisher.Mono
 {{/flows}}
+{{^overServlets}}
 import java.net.URI
+{{/overServlets}}
 
 @RestController
 @RequestMapping("/notes")
@@ -33,6 +42,10 @@ class NoteController(
     @GetMapping
     fun all() = book.all()
 
+{{#described}}
+    @ApiResponse(responseCode = "200", description = "The note")
+    @ApiResponse(responseCode = "404", description = "There is no such note", content = [Content()])
+{{/described}}
     @GetMapping("/{id}")
     fun one(
         @PathVariable id: Long,
@@ -47,12 +60,16 @@ class NoteController(
     ): ResponseEntity<Note> = book.find(id)?.let { ResponseEntity.ok(it) } ?: ResponseEntity.notFound().build()
 {{/flows}}
 
+{{#described}}
+    @ApiResponse(responseCode = "201", description = "The note as it is kept")
+    @ApiResponse(responseCode = "400", description = "Its title or text is missing or too long", content = [Content()])
+{{/described}}
     @PostMapping
     fun write(
         @RequestBody{{#validated}} @Valid{{/validated}} note: NewNote,
     ): {{#flows}}Mono<ResponseEntity<Note>>{{/flows}}{{^flows}}ResponseEntity<Note>{{/flows}} {
 {{^validated}}
-        if (!note.isWhole()) {
+        if (note.faults().isNotEmpty()) {
             throw ResponseStatusException(HttpStatus.BAD_REQUEST, "A note needs a title and a text.")
         }
 {{/validated}}
@@ -63,7 +80,18 @@ class NoteController(
 {{/flows}}
 {{^flows}}
         val written = book.write(note.title, note.body)
-        return ResponseEntity.created(URI.create("/notes/" + written.id)).body(written)
+{{#overServlets}}
+        val place =
+            ServletUriComponentsBuilder
+                .fromCurrentRequest()
+                .path("/{id}")
+                .buildAndExpand(written.id)
+                .toUri()
+{{/overServlets}}
+{{^overServlets}}
+        val place = URI.create("/notes/" + written.id)
+{{/overServlets}}
+        return ResponseEntity.created(place).body(written)
 {{/flows}}
     }
 }

@@ -93,7 +93,7 @@ class NoteControllerTest(
                 content = """{"title": "Tide", "body": "High at noon"}"""
             }.andExpect {
                 status { isCreated() }
-                header { string("Location", matchesPattern("/notes/[0-9]+")) }
+                header { string("Location", matchesPattern("http://localhost/notes/[0-9]+")) }
             }
     }
 

@@ -23,7 +23,7 @@ class NotePages(
     private val book: NoteBook,
 ) {
     @GetMapping
-    fun show(model: Model) = page(model, NewNote(), "")
+    fun show(model: Model) = page(model, NewNote(), emptyMap())
 
     @PostMapping
     fun write(
@@ -33,15 +33,15 @@ class NotePages(
         model: Model,
     ): String {
         if (faults.hasErrors()) {
-            return page(model, note, "A note needs a title of at most 200 signs and a text of at most 4000.")
+            return page(model, note, faults.fieldErrors.associate { it.field to it.defaultMessage.orEmpty() })
         }
 {{/validated}}
 {{^validated}}
         @ModelAttribute("note") note: NewNote,
         model: Model,
     ): String {
-        if (!note.isWhole()) {
-            return page(model, note, "A note needs a title of at most 200 signs and a text of at most 4000.")
+        if (note.faults().isNotEmpty()) {
+            return page(model, note, note.faults())
         }
 {{/validated}}
         book.write(note.title, note.body)
@@ -51,11 +51,11 @@ class NotePages(
     private fun page(
         model: Model,
         note: NewNote,
-        fault: String,
+        faults: Map<String, String>,
     ): String {
         model.addAttribute("notes", book.all())
         model.addAttribute("note", note)
-        model.addAttribute("fault", fault)
+        model.addAttribute("faults", faults)
         return "notes"
     }
 }

@@ -99,7 +99,7 @@ class NotePagesTest(
                 param("body", "High at noon")
             }.andExpect {
                 status { isOk() }
-                content { string(containsString("A note needs a title")) }
+                content { string(containsString("must {{#validated}}not be blank{{/validated}}{{^validated}}be a text of at most 200 signs{{/validated}}")) }
             }
     }
 }
