@@ -16,13 +16,11 @@ import vividtrellis.core.template.TemplateContext.Filled;
 /** Gathers the settings, file by file, as the framework wants them. */
 final class SettingsPlanner {
 
-  private final Contributions picked;
   private final Settings form;
   private final TemplateContext context;
   private final Map<String, SettingsFile> files = new LinkedHashMap<>();
 
-  private SettingsPlanner(Contributions picked, Settings form, TemplateContext context) {
-    this.picked = picked;
+  private SettingsPlanner(Settings form, TemplateContext context) {
     this.form = form;
     this.context = context;
   }
@@ -32,7 +30,7 @@ final class SettingsPlanner {
       Settings form,
       List<Contributed> contributions,
       TemplateContext context) {
-    SettingsPlanner planner = new SettingsPlanner(picked, form, context);
+    SettingsPlanner planner = new SettingsPlanner(form, context);
     for (Profile profile : form.profiles()) {
       String path = context.value(profile.path()).text();
       for (Contributed each : contributions) {
