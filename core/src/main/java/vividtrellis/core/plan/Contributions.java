@@ -27,7 +27,7 @@ import vividtrellis.core.template.Cause;
 final class Contributions {
 
   /** The kinds of picks in the order in which they speak. */
-  static final List<Variable> IN_ORDER =
+  private static final List<Variable> IN_ORDER =
       List.of(
           Variable.BUILD,
           Variable.LANGUAGE,

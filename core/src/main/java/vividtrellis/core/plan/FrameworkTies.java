@@ -30,7 +30,7 @@ final class FrameworkTies {
   private final Set<Contribution> tied = Collections.newSetFromMap(new IdentityHashMap<>());
 
   private FrameworkTies(Edition edition) {
-    for (Variable kind : Contributions.IN_ORDER) {
+    for (Variable kind : Variable.values()) {
       for (Option option : edition.options(kind)) {
         for (Contribution binding : option.bindings()) {
           if (isTied(option, ofFramework(binding), edition.frameworks())) {
