@@ -30,13 +30,10 @@ final class TreeWriter {
 
   private static final JsonFactory FACTORY = new JsonFactory();
 
-  /** Of a receipt, the longest of what is written as one text; a longer one just grows. */
-  private static final int USUAL_LENGTH = 16 * 1024;
-
   private TreeWriter() {}
 
   static String json(Node node) {
-    StringWriter out = new StringWriter(USUAL_LENGTH);
+    StringWriter out = new StringWriter();
     try (JsonGenerator generator =
         FACTORY.createGenerator(
             new ObjectWriteContext.Base() {
