@@ -244,6 +244,26 @@ class ShippedVerdictsTest {
   }
 
   /** At level 25, which would be filled in first, mocks fail on 3.4; without a driver too. */
+  /** Who picked a framework learns what it costs to stay, beside how to get all from another. */
+  @Test
+  void aFrameworkThatLacksSeveralStartersCanBeKept() {
+    Verdict verdict = judge("framework=none +http-api +validation +pages-thymeleaf");
+    List<Finding> unbound =
+        verdict.findings().stream().filter(each -> each.rule().endsWith("-is-bound")).toList();
+
+    assertThat(unbound).hasSize(3);
+    assertThat(unbound)
+        .allSatisfy(
+            finding -> {
+              List<Brief> results = finding.remedies().stream().map(Remedy::result).toList();
+              assertThat(results.get(0).get(Key.FRAMEWORK)).contains("none");
+              assertThat(results.get(0).starters()).isEmpty();
+              assertThat(results).anyMatch(each -> each.starters().size() > 2);
+              assertThat(finding.remedies())
+                  .allMatch(remedy -> verdicts.judge(remedy.result(), 2026).fits());
+            });
+  }
+
   @Test
   void whatFillingInWouldAvoidIsNotToldOfABlockedBriefEither() {
     Verdict verdict = judge("framework=spring-boot@3.4 +sql-orm");

@@ -7,21 +7,19 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Options.Standing;
-import vividtrellis.core.compat.Verdict.PatchOp;
 import vividtrellis.core.compat.Verdict.Remedy;
 import vividtrellis.core.compat.encoding.CompiledEdition;
 import vividtrellis.core.compat.finding.Change;
-import vividtrellis.core.compat.finding.Sentences;
-import vividtrellis.core.version.VersionedId;
 
 /**
  * Ways out. A way begins with a change that mends the finding it is for and goes on until no
@@ -75,42 +73,16 @@ public final class RepairSearch {
     static final Left TOO_MUCH = new Left(1, List::of);
   }
 
-  /**
-   * Changes one after the other.
-   *
-   * @param keepsAll whether nothing that was asked for is given up
-   * @param disruption of all changes together
-   */
-  private record Way(
-      Brief start, List<Change> changes, Brief result, boolean keepsAll, int disruption) {
-    static Way from(Brief start) {
-      return new Way(start, List.of(), start, true, 0);
-    }
-
-    Way then(Change change) {
-      List<Change> more = new ArrayList<>(changes);
-      more.add(change);
-      return new Way(
-          start,
-          more,
-          change.apply(result),
-          keepsAll && change.keepsAll(result),
-          disruption + change.disruption());
-    }
-
-    /** How gentle the first change is. */
-    int kind() {
-      return changes.get(0).disruption();
-    }
-  }
-
-  private final CompiledEdition compiled;
+  private final RemedyWriter writer;
   private final Judge judge;
   private final int standing;
   private final Map<Brief, Left> judged = new HashMap<>();
   private final Map<Brief, Boolean> fitting = new HashMap<>();
   private final Map<Brief, Set<String>> troubled = new HashMap<>();
   private final Supplier<Set<String>> before;
+
+  /** How to stay with the picked framework, once that was asked. */
+  private @Nullable Optional<Way> home;
 
   /**
    * For one brief.
@@ -120,7 +92,7 @@ public final class RepairSearch {
    */
   public RepairSearch(
       CompiledEdition compiled, Judge judge, int standing, Supplier<Set<String>> before) {
-    this.compiled = compiled;
+    this.writer = new RemedyWriter(compiled);
     this.judge = judge;
     this.standing = standing;
     this.before = Suppliers.memoize(before::get);
@@ -135,7 +107,59 @@ public final class RepairSearch {
     if (ways.isEmpty()) {
       some(first).map(c -> greedy(Way.from(brief).then(c))).forEach(ways::addAll);
     }
-    return least(brief, ways);
+    if (ways.stream().noneMatch(Way::isAtHome)) {
+      atHome(brief, first).ifPresent(ways::add);
+    }
+    return least(ways);
+  }
+
+  /**
+   * A way that keeps the picked framework, sought where all shorter ones leave it: who picked it
+   * wants to know what it costs to stay. It is the same for all findings but for what comes first.
+   */
+  private Optional<Way> atHome(Brief brief, List<Change> first) {
+    Optional<Way> whole = home;
+    if (whole == null) {
+      whole = staying(brief);
+      home = whole;
+    }
+    return whole
+        .filter(way -> way.changes().stream().anyMatch(first::contains))
+        .map(
+            way -> {
+              List<Change> changes = new ArrayList<>(way.changes());
+              changes.sort(Comparator.comparing(change -> !first.contains(change)));
+              return Way.along(brief, changes);
+            });
+  }
+
+  /** For each blocker in turn something else in its place, else without it. */
+  private Optional<Way> staying(Brief brief) {
+    Way way = Way.from(brief);
+    Left left = judge.left(brief);
+    while (left.much() > 0 && way.changes().size() < LONGEST) {
+      Way start = way;
+      int now = left.much();
+      List<Change> changes =
+          left.first().get().stream()
+              .filter(change -> change.disruption() > 0 && start.then(change).isAtHome())
+              .toList();
+      Optional<Way> next =
+          Stream.concat(changes.stream().limit(MOST_SEARCHED), last(changes))
+              .map(start::then)
+              .filter(tried -> judge.left(tried.result()).much() < now)
+              .findFirst();
+      if (next.isEmpty()) {
+        return Optional.empty();
+      }
+      way = next.get();
+      left = judge.left(way.result());
+    }
+    return left.much() == 0 ? Optional.of(way) : Optional.empty();
+  }
+
+  private static Stream<Change> last(List<Change> changes) {
+    return changes.stream().skip(Math.max(0, changes.size() - 1));
   }
 
   /**
@@ -145,10 +169,10 @@ public final class RepairSearch {
    */
   public List<Remedy> atOnce(Brief brief, List<Change> changes, Predicate<Brief> good) {
     List<Way> ways = changes.stream().map(change -> Way.from(brief).then(change)).toList();
-    return least(brief, fitting(ways, good));
+    return least(fitting(ways, good));
   }
 
-  private List<Remedy> least(Brief brief, List<Way> ways) {
+  private List<Remedy> least(List<Way> ways) {
     // Asked once for each way: to find a brief again takes as long as to compare two ways.
     IdentityHashMap<Way, Boolean> last = new IdentityHashMap<>();
     Comparator<Way> best =
@@ -165,32 +189,35 @@ public final class RepairSearch {
             .filter(way -> seen.add(way.result()))
             .sorted(best)
             .toList();
-    return shown(least).stream().map(way -> remedy(brief, way)).toList();
+    return shown(least).stream().map(writer::remedy).toList();
   }
 
   /** The gentlest changes, and the harshest, after which something is gone for certain. */
   private static Stream<Change> some(List<Change> changes) {
     return changes.size() <= MOST_BEGUN
         ? changes.stream()
-        : Stream.concat(
-            changes.stream().limit(MOST_BEGUN - 1), Stream.of(changes.get(changes.size() - 1)));
+        : Stream.concat(changes.stream().limit(MOST_BEGUN - 1), last(changes));
   }
 
   /**
-   * The best ones; where those are all of one kind, the last makes room for one of another, and
-   * where a shorter one lets a pick go, for that.
+   * The best ones. The last makes room for what they all lack: a way that keeps the picked
+   * framework, else a shorter one, which lets a pick go, else one of another kind.
    */
   private static List<Way> shown(List<Way> ways) {
     if (ways.size() <= MOST) {
       return ways;
     }
     List<Way> shown = new ArrayList<>(ways.subList(0, MOST));
+    List<Way> others = ways.subList(MOST, ways.size());
     Way best = shown.get(0);
-    boolean ofOneKind = shown.stream().map(Way::kind).distinct().count() == 1;
-    ways.subList(MOST, ways.size()).stream()
-        .filter(way -> way.changes().size() < best.changes().size())
+    boolean isAway = shown.stream().noneMatch(Way::isAtHome);
+    boolean isOfOneKind = shown.stream().map(Way::kind).distinct().count() == 1;
+    Stream.<Predicate<Way>>of(
+            way -> isAway && way.isAtHome(),
+            way -> way.changes().size() < best.changes().size() && best.keepsAll(),
+            way -> isOfOneKind && way.kind() != best.kind())
+        .flatMap(lacking -> others.stream().filter(lacking))
         .findFirst()
-        .or(() -> ways.stream().filter(way -> ofOneKind && way.kind() != best.kind()).findFirst())
         .ifPresent(other -> shown.set(MOST - 1, other));
     return shown;
   }
@@ -210,27 +237,20 @@ public final class RepairSearch {
     return fitting.computeIfAbsent(brief, judge::fits);
   }
 
-  /** Leaves out what is not needed. */
+  /** Leaves out what is not needed; what was added and then dropped again goes both. */
   private Way shrunk(Way way) {
-    if (way.changes().size() == 1) {
-      return way;
-    }
     List<Change> kept = new ArrayList<>(way.changes());
-    for (int i = kept.size() - 1; i >= 0 && kept.size() > 1; i--) {
-      Change change = kept.remove(i);
-      if (!fits(along(way.start(), kept).result())) {
-        kept.add(i, change);
+    int before = 0;
+    while (kept.size() != before && kept.size() > 1) {
+      before = kept.size();
+      for (int i = kept.size() - 1; i >= 0 && kept.size() > 1; i--) {
+        Change change = kept.remove(i);
+        if (!fits(Way.along(way.start(), kept).result())) {
+          kept.add(i, change);
+        }
       }
     }
-    return along(way.start(), kept);
-  }
-
-  private static Way along(Brief start, List<Change> changes) {
-    Way way = Way.from(start);
-    for (Change change : changes) {
-      way = way.then(change);
-    }
-    return way;
+    return kept.size() == way.changes().size() ? way : Way.along(way.start(), kept);
   }
 
   /**
@@ -323,63 +343,5 @@ public final class RepairSearch {
       left = left(way.result());
     }
     return left.much() == 0 ? List.of(way) : List.of();
-  }
-
-  private Remedy remedy(Brief brief, Way way) {
-    List<PatchOp> patch = new ArrayList<>();
-    List<String> titles = new ArrayList<>();
-    Brief step = brief;
-    for (Change change : way.changes()) {
-      patch.add(change.patch(step));
-      titles.add(title(change));
-      step = way.changes().size() == 1 ? way.result() : change.apply(step);
-    }
-    String title = titles.get(0);
-    for (String next : titles.subList(1, Math.min(titles.size(), 3))) {
-      String then = next.substring(0, 1).toLowerCase(Locale.ROOT) + next.substring(1);
-      title = Sentences.say("remedy-and", Map.of("first", title, "then", then));
-    }
-    if (titles.size() > 3) {
-      String more = Integer.toString(titles.size() - 3);
-      title = Sentences.say("remedy-and-more", Map.of("first", title, "more", more));
-    }
-    return new Remedy(title, List.copyOf(patch), step);
-  }
-
-  private String title(Change change) {
-    if (change instanceof Change.Set set) {
-      return titleOf(set.key(), set.value());
-    }
-    if (change instanceof Change.Move move) {
-      return titleOf(move.key(), move.value());
-    }
-    if (change instanceof Change.Remove remove) {
-      return Sentences.say("remedy-remove", Map.of("key", remove.key().word()));
-    }
-    Change.Listed listed = (Change.Listed) change;
-    String id = listed.in() == null ? listed.out() : listed.in();
-    String code =
-        listed.out() == null ? "remedy-add" : listed.in() == null ? "remedy-drop" : "remedy-swap";
-    return Sentences.say(code, Map.of("label", compiled.label(String.valueOf(id))));
-  }
-
-  private String titleOf(Key key, String value) {
-    VersionedId named = VersionedId.read(value);
-    boolean option = key == Key.FRAMEWORK || key == Key.LANGUAGE || key == Key.BUILD;
-    String code =
-        key == Key.NAME
-            ? "remedy-name"
-            : !option
-                ? "remedy-set"
-                : !named.isVersioned()
-                    ? "remedy-use"
-                    : key == Key.FRAMEWORK ? "remedy-framework" : "remedy-language";
-    return Sentences.say(
-        code,
-        Map.of(
-            "key", key.word(),
-            "value", value,
-            "label", compiled.label(named.id()),
-            "version", named.version()));
   }
 }
