@@ -16,9 +16,12 @@ const { aside, wide } = workbench
 const hovering = ref(false)
 const refused = ref('')
 
-/** Side by side where there is room; else steps that slide. */
+/**
+ * Side by side where there is room; else steps that slide. What is only read aloud lies within its
+ * column, else it would make the page itself scroll.
+ */
 const column =
-  'w-full shrink-0 snap-start overflow-y-auto border-line lg:w-auto lg:min-h-0 print:overflow-visible'
+  'relative w-full shrink-0 snap-start overflow-y-auto border-line lg:w-auto lg:min-h-0 print:overflow-visible'
 const steps = ref<HTMLElement | null>(null)
 const step = ref(0)
 const scrolled = () =>

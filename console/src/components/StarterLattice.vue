@@ -16,7 +16,7 @@ const strips = computed(() =>
     pointer: `/starters/${(brief.value.starters ?? []).indexOf(strip.starter)}`,
   })),
 )
-/** More lines than this stand close. */
+/** More lines than this stand close; a framework without lines needs room for its name then. */
 const MANY = 9
 </script>
 
@@ -28,8 +28,12 @@ const MANY = 9
     </div>
     <table class="w-full table-fixed border-collapse" data-part="across">
       <colgroup>
-        <col :class="columns.length > MANY ? 'w-[28%]' : 'w-[36%]'" />
-        <col v-for="each in columns" :key="each.at" />
+        <col :class="columns.length > MANY ? 'w-[24%]' : 'w-[36%]'" />
+        <col
+          v-for="{ column, at } in columns"
+          :key="at"
+          :class="columns.length > MANY && !column.line && 'w-[2.9rem]'"
+        />
       </colgroup>
       <thead>
         <tr v-if="groups.length > 2" class="text-tiny text-soft">
@@ -52,7 +56,7 @@ const MANY = 9
             :key="column.framework + column.line"
             scope="col"
             class="pb-1 text-center align-bottom leading-tight font-normal"
-            :class="(columns.length > MANY || !column.line) && 'text-[10px]'"
+            :class="columns.length > MANY ? 'text-[9px]' : !column.line && 'text-[10px]'"
           >
             {{ headOf(column).join(' ') }}
           </th>
