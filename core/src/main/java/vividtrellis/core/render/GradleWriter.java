@@ -12,11 +12,15 @@ import vividtrellis.core.plan.BuildModel.Plugin;
 import vividtrellis.core.plan.BuildModel.Property;
 import vividtrellis.core.template.Cause;
 import vividtrellis.core.tree.TracedPart;
+import vividtrellis.core.tree.TracedPart.Branch;
 
 /** Writes a build model as Gradle's scripts, in Kotlin or in Groovy, with a list of versions. */
 final class GradleWriter {
 
   private static final Cause FORM = Cause.own("What every Gradle build has");
+
+  /** The block that scripts of the catalog may add to. */
+  private static final String DEPENDENCIES = "dependencies";
 
   /** What every build of Java has, for what no plugin has a name of its own for. */
   private static final Map<Scope, String> USUAL =
@@ -105,11 +109,12 @@ final class GradleWriter {
     properties(script);
     List<TracedPart> parts = new ArrayList<>(build.script());
     build.plugins().forEach(plugin -> parts.addAll(plugin.body()));
-    List<TracedPart> before = parts.stream().filter(p -> !p.name().startsWith("tasks ")).toList();
+    List<TracedPart> before =
+        parts.stream().filter(p -> !isTasks(p) && !p.name().equals(DEPENDENCIES)).toList();
     before.forEach(part -> apart(script, part));
     exclusions(script);
-    dependencies(script);
-    parts.stream().filter(p -> !before.contains(p)).forEach(part -> apart(script, part));
+    dependencies(script, parts.stream().filter(p -> p.name().equals(DEPENDENCIES)).toList());
+    parts.stream().filter(GradleWriter::isTasks).forEach(part -> apart(script, part));
     return script.text();
   }
 
@@ -122,6 +127,10 @@ final class GradleWriter {
       script.line(
           "%s[%s] = %s".formatted(all, name, script.quoted(property.value())), property.cause());
     }
+  }
+
+  private static boolean isTasks(TracedPart part) {
+    return part.name().startsWith("tasks ");
   }
 
   private static void apart(Script script, TracedPart part) {
@@ -174,12 +183,17 @@ final class GradleWriter {
     script.close(cause);
   }
 
-  private void dependencies(Script script) {
-    if (build.dependencies().isEmpty() && build.siblings().isEmpty()) {
+  /**
+   * What the build is made with.
+   *
+   * @param more what scripts of the catalog say of it besides
+   */
+  private void dependencies(Script script, List<TracedPart> more) {
+    if (build.dependencies().isEmpty() && build.siblings().isEmpty() && more.isEmpty()) {
       return;
     }
     script.blank(FORM);
-    script.open("dependencies", FORM);
+    script.open(DEPENDENCIES, FORM);
     for (Dependency bom : build.boms()) {
       String platform = "platform(" + catalog.library(bom.artifact()) + ")";
       script.line(script.statement("implementation", platform), bom.cause());
@@ -189,6 +203,7 @@ final class GradleWriter {
       script.line(script.statement("implementation", project), sibling.cause());
     }
     build.dependencies().forEach(each -> dependency(script, each));
+    more.forEach(each -> ((Branch) each).parts().forEach(script::part));
     script.close(FORM);
   }
 
