@@ -213,7 +213,12 @@ class ProjectsTest {
             "127.0.0.1:" + Product.freePort()),
         () -> {
           keepsNotes(quay);
-          assertThat(post(quay, "{}").statusCode()).isEqualTo(400);
+          HttpResponse<String> refused = post(quay, "{}");
+          assertThat(refused.statusCode()).isEqualTo(400);
+          assertThat(refused.headers().firstValue("Content-Type"))
+              .contains("application/problem+json");
+          assertThat(refused.body()).contains("\"errors\":{\"title\":");
+          assertThat(body(quay, "/notes/0")).contains("There is no note 0.");
           assertThat(body(quay, "/pages/notes")).contains("action=\"/quay/pages/notes\"");
           assertThat(body(quay, "/v3/api-docs"))
               .contains("\"title\":\"Berth Booking\"", "\"201\"", "\"400\"", "\"404\"");

@@ -193,7 +193,7 @@ class ShippedProjectsTest {
             List.of(Map.of("title", "<Tide>", "body", "High at noon")),
             "note",
             Map.of("title", "", "body", ""),
-            "faults",
+            "errors",
             Map.of("title", "must be <there>"),
             "springMacroRequestContext",
             Map.of("contextPath", "/quay"),
@@ -270,17 +270,17 @@ class ShippedProjectsTest {
   /** The first that is picked of those that can keep notes, in this order, is what keeps them. */
   private static final List<String> KEEPERS =
       List.of(
-          "sql-orm NotesInDatabase",
-          "sql-rows NotesInDatabase",
-          "sql-direct NotesBySql",
-          "sql-typed NotesByTypes",
-          "sql-mapper NotesByMapper",
-          "mongodb NotesInDocuments",
-          "cassandra NotesInCassandra",
-          "couchbase NotesInCouchbase",
-          "neo4j NotesInGraph",
-          "elasticsearch NotesInIndex",
-          "redis NotesInRedis");
+          "sql-orm DatabaseNoteRepository",
+          "sql-rows DatabaseNoteRepository",
+          "sql-direct JdbcNoteRepository",
+          "sql-typed JooqNoteRepository",
+          "sql-mapper MyBatisNoteRepository",
+          "mongodb MongoNoteRepository",
+          "cassandra CassandraNoteRepository",
+          "couchbase CouchbaseNoteRepository",
+          "neo4j Neo4jNoteRepository",
+          "elasticsearch ElasticsearchNoteRepository",
+          "redis RedisNoteRepository");
 
   @ParameterizedTest
   @CsvSource({"java, java", "kotlin, kt", "groovy, groovy"})
@@ -296,10 +296,11 @@ class ShippedProjectsTest {
                   .with(Key.SAMPLE, "walkthrough")
                   .withStarters(starters));
       String keeper =
-          from == KEEPERS.size() ? "NotesInMemory" : KEEPERS.get(from).split(" ", -1)[1];
+          from == KEEPERS.size() ? "InMemoryNoteRepository" : KEEPERS.get(from).split(" ", -1)[1];
 
       assertThat(files.files())
-          .filteredOn(file -> file.path().matches(".*/Notes(In|By)[A-Za-z]+\\.[a-z]+"))
+          .filteredOn(
+              file -> file.path().matches(".*/main/.*/[A-Z][A-Za-z0-9]+NoteRepository\\.[a-z]+"))
           .extracting(file -> file.path().replaceFirst(".*/", ""))
           .as("%s", starters)
           .containsExactly(keeper + "." + suffix);
@@ -308,7 +309,7 @@ class ShippedProjectsTest {
 
   @Test
   void nothingWaitsFromAReactiveStoreToAReactiveCaller() {
-    String test = "src/test/java/example/saltmarsh/fareledger/notes/NotesTest.java";
+    String test = "src/test/java/example/saltmarsh/fareledger/notes/NoteRepositoryTest.java";
     for (String web : List.of("http-api", "http-reactive")) {
       FileSet files =
           files(
@@ -324,7 +325,8 @@ class ShippedProjectsTest {
           .filteredOn(file -> file.text().contains(".block()"))
           .hasSize(flows ? 0 : 1);
       assertThat(text(files, test).contains(".block()")).isEqualTo(flows);
-      assertThat(files.files()).noneMatch(file -> file.path().contains("WaitingCalls"));
+      assertThat(files.files())
+          .noneMatch(file -> file.path().contains("BlockingCallsConfiguration"));
     }
   }
 

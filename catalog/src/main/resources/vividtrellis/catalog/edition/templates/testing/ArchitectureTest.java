@@ -1,5 +1,8 @@
 package {{package}};
 
+{{#byLayer}}
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+{{/byLayer}}
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -24,4 +27,26 @@ class ArchitectureTest {
                 .allowEmptyShould(true)
                 .check(classes);
     }
+{{#byLayer}}
+
+    @Test
+    void layersUseOnlyThoseBelow() {
+        layeredArchitecture()
+                .consideringOnlyDependenciesInLayers()
+                .withOptionalLayers(true)
+                .layer("web")
+                .definedBy(CODE + ".web..")
+                .layer("service")
+                .definedBy(CODE + ".service..")
+                .layer("storage")
+                .definedBy(CODE + ".storage..")
+                .whereLayer("web")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("service")
+                .mayOnlyBeAccessedByLayers("web")
+                .whereLayer("storage")
+                .mayNotBeAccessedByAnyLayer()
+                .check(classes);
+    }
+{{/byLayer}}
 }

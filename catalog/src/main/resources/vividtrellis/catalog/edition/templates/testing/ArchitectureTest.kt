@@ -2,6 +2,9 @@ package {{package}}
 
 import com.tngtech.archunit.core.importer.ClassFileImporter
 import com.tngtech.archunit.core.importer.ImportOption
+{{#byLayer}}
+import com.tngtech.archunit.library.Architectures.layeredArchitecture
+{{/byLayer}}
 import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices
 import org.junit.jupiter.api.Test
 
@@ -22,4 +25,26 @@ class ArchitectureTest {
             .allowEmptyShould(true)
             .check(classes)
     }
+{{#byLayer}}
+
+    @Test
+    fun layersUseOnlyThoseBelow() {
+        layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .withOptionalLayers(true)
+            .layer("web")
+            .definedBy(code + ".web..")
+            .layer("service")
+            .definedBy(code + ".service..")
+            .layer("storage")
+            .definedBy(code + ".storage..")
+            .whereLayer("web")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("service")
+            .mayOnlyBeAccessedByLayers("web")
+            .whereLayer("storage")
+            .mayNotBeAccessedByAnyLayer()
+            .check(classes)
+    }
+{{/byLayer}}
 }

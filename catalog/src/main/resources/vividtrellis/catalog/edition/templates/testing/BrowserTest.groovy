@@ -9,7 +9,7 @@ import static org.openqa.selenium.support.ui.ExpectedConditions.textToBePresentI
 {{/typesNotes}}
 
 {{#announces}}
-import {{package}}.{{messages}}.Announcements
+import {{package}}.{{messages}}.NoteEventPublisher
 {{/announces}}
 {{#typesNotes}}
 import java.time.Duration
@@ -58,7 +58,7 @@ class BrowserTest {
 
 {{#announces}}
     @MockitoBean
-    Announcements announcements
+    NoteEventPublisher events
 
 {{/announces}}
 {{#outside}}

@@ -9,7 +9,7 @@ import static org.openqa.selenium.support.ui.ExpectedConditions.textToBePresentI
 {{/typesNotes}}
 
 {{#announces}}
-import {{package}}.{{messages}}.Announcements;
+import {{package}}.{{messages}}.NoteEventPublisher;
 {{/announces}}
 {{#outside}}
 import java.io.IOException;
@@ -62,7 +62,7 @@ class BrowserTest {
 
 {{#announces}}
     @MockitoBean
-    Announcements announcements;
+    NoteEventPublisher events;
 
 {{/announces}}
 {{#outside}}

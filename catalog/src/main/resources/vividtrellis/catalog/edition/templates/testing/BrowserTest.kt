@@ -1,7 +1,7 @@
 package {{package}}
 
 {{#announces}}
-import {{package}}.{{messages}}.Announcements
+import {{package}}.{{messages}}.NoteEventPublisher
 {{/announces}}
 {{^typesNotes}}
 import org.assertj.core.api.Assertions.assertThat
@@ -56,7 +56,7 @@ class BrowserTest(
 ) {
 {{#announces}}
     @MockitoBean
-    lateinit var announcements: Announcements
+    lateinit var events: NoteEventPublisher
 
 {{/announces}}
 {{#typesNotes}}

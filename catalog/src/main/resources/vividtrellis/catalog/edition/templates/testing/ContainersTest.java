@@ -4,7 +4,7 @@ package {{package}};
 import static org.assertj.core.api.Assertions.assertThat;
 
 import {{package}}.{{domain}}.Note;
-import {{package}}.{{domain}}.Notes;
+import {{package}}.{{domain}}.NoteRepository;
 {{/walks}}
 import org.junit.jupiter.api.Test;
 {{#walks}}
@@ -102,13 +102,13 @@ class ContainersTest {
 {{/redisImage}}
 {{#walks}}
     @Autowired
-    Notes notes;
+    NoteRepository notes;
 
     @Test
     void givesBackWhatItKeeps() {
-        Note kept = notes.add("Tide", "High at noon"){{#flows}}.block(){{/flows}};
+        Note kept = notes.create("Tide", "High at noon"){{#flows}}.block(){{/flows}};
 
-        assertThat(notes.find(kept.id()){{#flows}}.block(){{/flows}}).{{#flows}}isEqualTo{{/flows}}{{^flows}}contains{{/flows}}(kept);
+        assertThat(notes.findById(kept.id()){{#flows}}.block(){{/flows}}).{{#flows}}isEqualTo{{/flows}}{{^flows}}contains{{/flows}}(kept);
     }
 {{/walks}}
 {{^walks}}

@@ -1,7 +1,7 @@
 package {{package}}
 
 {{#walks}}
-import {{package}}.{{domain}}.Notes
+import {{package}}.{{domain}}.NoteRepository
 import org.assertj.core.api.Assertions.assertThat
 {{/walks}}
 import org.junit.jupiter.api.Test
@@ -46,14 +46,14 @@ import org.testcontainers.utility.DockerImageName
 @ActiveProfiles("test")
 @Testcontainers(disabledWithoutDocker = true)
 class ContainersTest{{#walks}}(
-    @param:Autowired private val notes: Notes,
+    @param:Autowired private val notes: NoteRepository,
 ){{/walks}} {
 {{#walks}}
     @Test
     fun givesBackWhatItKeeps() {
-        val kept = {{#flows}}checkNotNull(notes.add("Tide", "High at noon").block()){{/flows}}{{^flows}}notes.add("Tide", "High at noon"){{/flows}}
+        val kept = {{#flows}}checkNotNull(notes.create("Tide", "High at noon").block()){{/flows}}{{^flows}}notes.create("Tide", "High at noon"){{/flows}}
 
-        assertThat(notes.find(kept.id){{#flows}}.block(){{/flows}}).isEqualTo(kept)
+        assertThat(notes.findById(kept.id){{#flows}}.block(){{/flows}}).isEqualTo(kept)
     }
 {{/walks}}
 {{^walks}}

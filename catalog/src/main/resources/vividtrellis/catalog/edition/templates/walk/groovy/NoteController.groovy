@@ -2,29 +2,38 @@ package {{package}}.{{web}}
 
 {{#byLayer}}
 import {{package}}.domain.Note
-import {{package}}.service.NoteBook
+import {{package}}.service.NoteService
 {{/byLayer}}
 {{#described}}
 import io.swagger.v3.oas.annotations.media.Content
+import io.swagger.v3.oas.annotations.media.Schema
 import io.swagger.v3.oas.annotations.responses.ApiResponse
 {{/described}}
 {{#validated}}
 import jakarta.validation.Valid
 {{/validated}}
 import java.net.URI
-{{^validated}}
 import org.springframework.http.HttpStatus
+{{#described}}
+import org.springframework.http.MediaType
+import org.springframework.http.ProblemDetail
+{{/described}}
+{{^described}}
+{{^validated}}
+import org.springframework.http.ProblemDetail
 {{/validated}}
+{{/described}}
 import org.springframework.http.ResponseEntity
+{{^validated}}
+import org.springframework.web.ErrorResponseException
+{{/validated}}
 import org.springframework.web.bind.annotation.GetMapping
 import org.springframework.web.bind.annotation.PathVariable
 import org.springframework.web.bind.annotation.PostMapping
 import org.springframework.web.bind.annotation.RequestBody
 import org.springframework.web.bind.annotation.RequestMapping
 import org.springframework.web.bind.annotation.RestController
-{{^validated}}
 import org.springframework.web.server.ResponseStatusException
-{{/validated}}
 {{#overServlets}}
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder
 {{/overServlets}}
@@ -37,55 +46,73 @@ import reactor.core.publisher.Mono
 @RequestMapping("/notes")
 class NoteController {
 
-    private final NoteBook book
+    private final NoteService service
 
-    NoteController(NoteBook book) {
-        this.book = book
+    NoteController(NoteService service) {
+        this.service = service
     }
 
     @GetMapping
-    {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<Note> all() {
-        return book.all()
+    {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<Note> findAll() {
+        return service.findAll()
     }
 
 {{#described}}
     @ApiResponse(responseCode = "200", description = "The note")
-    @ApiResponse(responseCode = "404", description = "There is no such note", content = @Content)
+    @ApiResponse(
+            responseCode = "404",
+            description = "There is no such note",
+            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
 {{/described}}
     @GetMapping("/{id}")
-    {{#flows}}Mono<ResponseEntity<Note>>{{/flows}}{{^flows}}ResponseEntity<Note>{{/flows}} one(@PathVariable long id) {
+    {{#flows}}Mono<Note>{{/flows}}{{^flows}}Note{{/flows}} findById(@PathVariable long id) {
 {{#flows}}
-        return book.find(id).map(ResponseEntity::ok).defaultIfEmpty(ResponseEntity.notFound().build())
+        return service.findById(id).switchIfEmpty(Mono.error { notFound(id) })
 {{/flows}}
 {{^flows}}
-        return ResponseEntity.of(book.find(id))
+        return service.findById(id).orElseThrow { notFound(id) }
 {{/flows}}
     }
 
 {{#described}}
     @ApiResponse(responseCode = "201", description = "The note as it is kept")
-    @ApiResponse(responseCode = "400", description = "Its title or text is missing or too long", content = @Content)
+    @ApiResponse(
+            responseCode = "400",
+            description = "Its title or text is missing or too long",
+            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
 {{/described}}
     @PostMapping
-    {{#flows}}Mono<ResponseEntity<Note>>{{/flows}}{{^flows}}ResponseEntity<Note>{{/flows}} write(@RequestBody {{#validated}}@Valid {{/validated}}NewNote note) {
+    {{#flows}}Mono<ResponseEntity<Note>>{{/flows}}{{^flows}}ResponseEntity<Note>{{/flows}} create(@RequestBody {{#validated}}@Valid {{/validated}}NoteRequest note) {
 {{^validated}}
-        if (!note.faults().isEmpty()) {
-            throw new ResponseStatusException(HttpStatus.BAD_REQUEST, "A note needs a title and a text.")
+        if (!note.errors().isEmpty()) {
+            throw invalid(note)
         }
 {{/validated}}
 {{#flows}}
-        return book.write(note.title, note.body)
+        return service.create(note.title, note.body)
                 .map { ResponseEntity.created(URI.create("/notes/" + it.id)).body(it) }
 {{/flows}}
 {{^flows}}
-        Note written = book.write(note.title, note.body)
+        Note created = service.create(note.title, note.body)
 {{#overServlets}}
-        URI place = ServletUriComponentsBuilder.fromCurrentRequest().path("/{id}").buildAndExpand(written.id).toUri()
+        URI location = ServletUriComponentsBuilder.fromCurrentRequest().path("/{id}").buildAndExpand(created.id).toUri()
 {{/overServlets}}
 {{^overServlets}}
-        URI place = URI.create("/notes/" + written.id)
+        URI location = URI.create("/notes/" + created.id)
 {{/overServlets}}
-        return ResponseEntity.created(place).body(written)
+        return ResponseEntity.created(location).body(created)
 {{/flows}}
     }
+
+    private static ResponseStatusException notFound(long id) {
+        return new ResponseStatusException(HttpStatus.NOT_FOUND, "There is no note " + id + ".")
+    }
+{{^validated}}
+
+    private static ErrorResponseException invalid(NoteRequest note) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, 'Invalid request content.')
+        problem.setProperty('errors', note.errors())
+        return new ErrorResponseException(HttpStatus.BAD_REQUEST, problem, null)
+    }
+{{/validated}}
 }

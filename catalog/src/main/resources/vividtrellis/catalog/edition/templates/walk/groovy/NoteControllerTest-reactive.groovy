@@ -13,15 +13,15 @@ import static org.springframework.security.test.web.reactive.server.SecurityMock
 
 {{/secured}}
 {{#byLayer}}
-import {{package}}.domain.NotesForTests
+import {{package}}.domain.FakeNoteRepository
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.AnnouncementsForTests
+import {{package}}.messages.FakeNoteEventPublisher
 {{/byLayer}}
 {{/announces}}
 {{#byLayer}}
-import {{package}}.service.NoteBook
+import {{package}}.service.NoteService
 {{/byLayer}}
 import org.junit.jupiter.api.Test
 import org.springframework.beans.factory.annotation.Autowired
@@ -46,14 +46,14 @@ import reactor.core.publisher.Mono
 
 @WebFluxTest(NoteController)
 @ActiveProfiles("test")
-@Import([NoteBook, NotesForTests{{#announces}}, AnnouncementsForTests{{/announces}}])
+@Import([NoteService, FakeNoteRepository{{#announces}}, FakeNoteEventPublisher{{/announces}}])
 class NoteControllerTest {
 
     @Autowired
     WebTestClient client
 
     @Autowired
-    NotesForTests notes
+    FakeNoteRepository notes
 
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
@@ -67,24 +67,28 @@ class NoteControllerTest {
     }
 
 {{/byToken}}
+{{#secured}}
     /** Asks as somebody who may. */
     private WebTestClient allowed() {
-        return client{{#secured}}.mutateWith(csrf()){{/secured}}{{#bySession}}.mutateWith(mockUser("keeper")){{/bySession}}{{#byToken}}.mutateWith(mockJwt()){{/byToken}}
+        return client.mutateWith(csrf()){{#bySession}}.mutateWith(mockUser("keeper")){{/bySession}}{{#byToken}}.mutateWith(mockJwt()){{/byToken}}
     }
 
+{{/secured}}
     @Test
     void showsOneNote() {
-        long id = notes.add("Tide", "High at noon"){{#flows}}.block(){{/flows}}.id
+        long id = notes.create("Tide", "High at noon"){{#flows}}.block(){{/flows}}.id
 
-        allowed().get().uri("/notes/{id}", id).exchange()
+        {{#secured}}allowed(){{/secured}}{{^secured}}client{{/secured}}.get().uri("/notes/{id}", id).exchange()
                 .expectStatus().isOk()
                 .expectBody().jsonPath('$.title').isEqualTo("Tide")
-        allowed().get().uri("/notes/0").exchange().expectStatus().isNotFound()
+        {{#secured}}allowed(){{/secured}}{{^secured}}client{{/secured}}.get().uri("/notes/0").exchange()
+                .expectStatus().isNotFound()
+                .expectBody().jsonPath('$.detail').isEqualTo("There is no note 0.")
     }
 
     @Test
     void keepsANote() {
-        allowed().post().uri("/notes")
+        {{#secured}}allowed(){{/secured}}{{^secured}}client{{/secured}}.post().uri("/notes")
                 .contentType(MediaType.APPLICATION_JSON)
                 .bodyValue('{"title": "Tide", "body": "High at noon"}')
                 .exchange()
@@ -94,10 +98,11 @@ class NoteControllerTest {
 
     @Test
     void refusesANoteWithoutTitle() {
-        allowed().post().uri("/notes")
+        {{#secured}}allowed(){{/secured}}{{^secured}}client{{/secured}}.post().uri("/notes")
                 .contentType(MediaType.APPLICATION_JSON)
                 .bodyValue('{"title": " ", "body": "High at noon"}')
                 .exchange()
                 .expectStatus().isBadRequest()
+                .expectBody().jsonPath('$.errors.title').exists()
     }
 }

@@ -17,18 +17,18 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status
 
 {{#byLayer}}
-import {{package}}.domain.NotesForTests
+import {{package}}.domain.FakeNoteRepository
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.AnnouncementsForTests
+import {{package}}.messages.FakeNoteEventPublisher
 {{/byLayer}}
 {{/announces}}
 {{#guarded}}
-import {{package}}.security.AccessRules
+import {{package}}.security.SecurityConfiguration
 {{/guarded}}
 {{#byLayer}}
-import {{package}}.service.NoteBook
+import {{package}}.service.NoteService
 {{/byLayer}}
 import org.junit.jupiter.api.Test
 import org.springframework.beans.factory.annotation.Autowired
@@ -47,18 +47,20 @@ import org.springframework.security.oauth2.jwt.JwtDecoder
 {{/byToken}}
 import org.springframework.test.context.ActiveProfiles
 import org.springframework.test.web.servlet.MockMvc
+{{#secured}}
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder
+{{/secured}}
 
 @WebMvcTest(NoteController)
 @ActiveProfiles("test")
-@Import([NoteBook, NotesForTests{{#announces}}, AnnouncementsForTests{{/announces}}{{#guarded}}, AccessRules{{/guarded}}])
+@Import([NoteService, FakeNoteRepository{{#announces}}, FakeNoteEventPublisher{{/announces}}{{#guarded}}, SecurityConfiguration{{/guarded}}])
 class NoteControllerTest {
 
     @Autowired
     MockMvc mvc
 
     @Autowired
-    NotesForTests notes
+    FakeNoteRepository notes
 
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
@@ -72,24 +74,28 @@ class NoteControllerTest {
     }
 
 {{/byToken}}
+{{#secured}}
     /** A request of somebody who may. */
     private static MockHttpServletRequestBuilder allowed(MockHttpServletRequestBuilder request) {
         return request{{#bySession}}.with(user("keeper")){{/bySession}}{{#crossSite}}.with(csrf()){{/crossSite}}{{#byToken}}.with(jwt()){{/byToken}}
     }
 
+{{/secured}}
     @Test
     void showsOneNote() {
-        long id = notes.add("Tide", "High at noon").id
+        long id = notes.create("Tide", "High at noon").id
 
-        mvc.perform(allowed(get("/notes/{id}", id)))
+        mvc.perform({{#secured}}allowed({{/secured}}get("/notes/{id}", id){{#secured}}){{/secured}})
                 .andExpect(status().isOk())
                 .andExpect(jsonPath('$.title').value("Tide"))
-        mvc.perform(allowed(get("/notes/0"))).andExpect(status().isNotFound())
+        mvc.perform({{#secured}}allowed({{/secured}}get("/notes/0"){{#secured}}){{/secured}})
+                .andExpect(status().isNotFound())
+                .andExpect(jsonPath('$.detail').value("There is no note 0."))
     }
 
     @Test
     void keepsANote() {
-        mvc.perform(allowed(post("/notes"))
+        mvc.perform({{#secured}}allowed({{/secured}}post("/notes"){{#secured}}){{/secured}}
                         .contentType(MediaType.APPLICATION_JSON)
                         .content('{"title": "Tide", "body": "High at noon"}'))
                 .andExpect(status().isCreated())
@@ -98,10 +104,11 @@ class NoteControllerTest {
 
     @Test
     void refusesANoteWithoutTitle() {
-        mvc.perform(allowed(post("/notes"))
+        mvc.perform({{#secured}}allowed({{/secured}}post("/notes"){{#secured}}){{/secured}}
                         .contentType(MediaType.APPLICATION_JSON)
                         .content('{"title": " ", "body": "High at noon"}'))
                 .andExpect(status().isBadRequest())
+                .andExpect(jsonPath('$.errors.title').exists())
     }
 {{#guarded}}
 

@@ -10,13 +10,13 @@ import org.apache.ibatis.annotations.Select
 interface NoteMapper {
 
     @Select('select id, title, body from note order by id')
-    List<NoteRow> all()
+    List<NoteEntity> findAll()
 
     @Select('select id, title, body from note where id = #{id}')
-    Optional<NoteRow> find(long id)
+    Optional<NoteEntity> findById(long id)
 
-    /** Keeps a row and gives it its number. */
+    /** Keeps an entity and gives it its number. */
     @Insert('insert into note (title, body) values (#{title}, #{body})')
     @Options(useGeneratedKeys = true, keyProperty = 'id', keyColumn = 'id')
-    void add(NoteRow row)
+    void insert(NoteEntity entity)
 }

@@ -1,31 +1,17 @@
 package {{package}}.{{storage}}
 
-import org.jooq.Identity
+import org.jooq.Field
 import org.jooq.Record
-import org.jooq.TableField
+import org.jooq.Table
 import org.jooq.impl.DSL
-import org.jooq.impl.Internal
 import org.jooq.impl.SQLDataType
-import org.jooq.impl.TableImpl
 
-/** The table of notes, in types: what jOOQ would make from the database, written by hand. */
-class NoteTable extends TableImpl<Record> {
+/** The table of notes and its columns, named once. */
+class NoteTable {
 
-    static final NoteTable NOTE = new NoteTable()
+    static final Table<Record> NOTE = DSL.table(DSL.unquotedName('note'))
 
-    final TableField<Record, Long> id =
-            createField(DSL.unquotedName('id'), SQLDataType.BIGINT.notNull().identity(true), this)
-    final TableField<Record, String> title =
-            createField(DSL.unquotedName('title'), SQLDataType.VARCHAR(200).notNull(), this)
-    final TableField<Record, String> body =
-            createField(DSL.unquotedName('body'), SQLDataType.VARCHAR(4000).notNull(), this)
-
-    private NoteTable() {
-        super(DSL.unquotedName('note'))
-    }
-
-    @Override
-    Identity<Record, Long> getIdentity() {
-        Internal.createIdentity(this, this.@id)
-    }
+    static final Field<Long> ID = DSL.field(DSL.unquotedName('id'), SQLDataType.BIGINT.notNull().identity(true))
+    static final Field<String> TITLE = DSL.field(DSL.unquotedName('title'), SQLDataType.VARCHAR(200).notNull())
+    static final Field<String> BODY = DSL.field(DSL.unquotedName('body'), SQLDataType.VARCHAR(4000).notNull())
 }

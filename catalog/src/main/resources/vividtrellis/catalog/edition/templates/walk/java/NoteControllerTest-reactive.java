@@ -13,15 +13,15 @@ import static org.springframework.security.test.web.reactive.server.SecurityMock
 
 {{/secured}}
 {{#byLayer}}
-import {{package}}.domain.NotesForTests;
+import {{package}}.domain.FakeNoteRepository;
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.AnnouncementsForTests;
+import {{package}}.messages.FakeNoteEventPublisher;
 {{/byLayer}}
 {{/announces}}
 {{#byLayer}}
-import {{package}}.service.NoteBook;
+import {{package}}.service.NoteService;
 {{/byLayer}}
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -46,14 +46,14 @@ import reactor.core.publisher.Mono;
 
 @WebFluxTest(NoteController.class)
 @ActiveProfiles("test")
-@Import({NoteBook.class, NotesForTests.class{{#announces}}, AnnouncementsForTests.class{{/announces}}})
+@Import({NoteService.class, FakeNoteRepository.class{{#announces}}, FakeNoteEventPublisher.class{{/announces}}})
 class NoteControllerTest {
 
     @Autowired
     WebTestClient client;
 
     @Autowired
-    NotesForTests notes;
+    FakeNoteRepository notes;
 
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
@@ -67,17 +67,24 @@ class NoteControllerTest {
     }
 
 {{/byToken}}
+{{#secured}}
     /** Asks as somebody who may. */
     private WebTestClient allowed() {
-        return client{{#secured}}.mutateWith(csrf()){{/secured}}{{#bySession}}.mutateWith(mockUser("keeper")){{/bySession}}{{#byToken}}.mutateWith(mockJwt()){{/byToken}};
+        return client.mutateWith(csrf()){{#bySession}}.mutateWith(mockUser("keeper")){{/bySession}}{{#byToken}}.mutateWith(mockJwt()){{/byToken}};
     }
 
+{{/secured}}
     @Test
     void showsOneNote() {
-        long id = notes.add("Tide", "High at noon"){{#flows}}.block(){{/flows}}.id();
+        long id = notes.create("Tide", "High at noon"){{#flows}}.block(){{/flows}}.id();
 
+{{#secured}}
         allowed()
                 .get()
+{{/secured}}
+{{^secured}}
+        client.get()
+{{/secured}}
                 .uri("/notes/{id}", id)
                 .exchange()
                 .expectStatus()
@@ -85,13 +92,31 @@ class NoteControllerTest {
                 .expectBody()
                 .jsonPath("$.title")
                 .isEqualTo("Tide");
-        allowed().get().uri("/notes/0").exchange().expectStatus().isNotFound();
+{{#secured}}
+        allowed()
+                .get()
+{{/secured}}
+{{^secured}}
+        client.get()
+{{/secured}}
+                .uri("/notes/0")
+                .exchange()
+                .expectStatus()
+                .isNotFound()
+                .expectBody()
+                .jsonPath("$.detail")
+                .isEqualTo("There is no note 0.");
     }
 
     @Test
     void keepsANote() {
+{{#secured}}
         allowed()
                 .post()
+{{/secured}}
+{{^secured}}
+        client.post()
+{{/secured}}
                 .uri("/notes")
                 .contentType(MediaType.APPLICATION_JSON)
                 .bodyValue("{\"title\": \"Tide\", \"body\": \"High at noon\"}")
@@ -104,13 +129,21 @@ class NoteControllerTest {
 
     @Test
     void refusesANoteWithoutTitle() {
+{{#secured}}
         allowed()
                 .post()
+{{/secured}}
+{{^secured}}
+        client.post()
+{{/secured}}
                 .uri("/notes")
                 .contentType(MediaType.APPLICATION_JSON)
                 .bodyValue("{\"title\": \" \", \"body\": \"High at noon\"}")
                 .exchange()
                 .expectStatus()
-                .isBadRequest();
+                .isBadRequest()
+                .expectBody()
+                .jsonPath("$.errors.title")
+                .exists();
     }
 }

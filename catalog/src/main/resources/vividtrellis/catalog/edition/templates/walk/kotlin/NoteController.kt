@@ -2,28 +2,37 @@ package {{package}}.{{web}}
 
 {{#byLayer}}
 import {{package}}.domain.Note
-import {{package}}.service.NoteBook
+import {{package}}.service.NoteService
 {{/byLayer}}
 {{#described}}
 import io.swagger.v3.oas.annotations.media.Content
+import io.swagger.v3.oas.annotations.media.Schema
 import io.swagger.v3.oas.annotations.responses.ApiResponse
 {{/described}}
 {{#validated}}
 import jakarta.validation.Valid
 {{/validated}}
-{{^validated}}
 import org.springframework.http.HttpStatus
+{{#described}}
+import org.springframework.http.MediaType
+import org.springframework.http.ProblemDetail
+{{/described}}
+{{^described}}
+{{^validated}}
+import org.springframework.http.ProblemDetail
 {{/validated}}
+{{/described}}
 import org.springframework.http.ResponseEntity
+{{^validated}}
+import org.springframework.web.ErrorResponseException
+{{/validated}}
 import org.springframework.web.bind.annotation.GetMapping
 import org.springframework.web.bind.annotation.PathVariable
 import org.springframework.web.bind.annotation.PostMapping
 import org.springframework.web.bind.annotation.RequestBody
 import org.springframework.web.bind.annotation.RequestMapping
 import org.springframework.web.bind.annotation.RestController
-{{^validated}}
 import org.springframework.web.server.ResponseStatusException
-{{/validated}}
 {{#overServlets}}
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder
 {{/overServlets}}
@@ -37,61 +46,85 @@ import java.net.URI
 @RestController
 @RequestMapping("/notes")
 class NoteController(
-    private val book: NoteBook,
+    private val service: NoteService,
 ) {
     @GetMapping
-    fun all() = book.all()
+    fun findAll() = service.findAll()
 
 {{#described}}
     @ApiResponse(responseCode = "200", description = "The note")
-    @ApiResponse(responseCode = "404", description = "There is no such note", content = [Content()])
+    @ApiResponse(
+        responseCode = "404",
+        description = "There is no such note",
+        content = [
+            Content(
+                mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                schema = Schema(implementation = ProblemDetail::class),
+            ),
+        ],
+    )
 {{/described}}
     @GetMapping("/{id}")
-    fun one(
+    fun findById(
         @PathVariable id: Long,
 {{#flows}}
-    ): Mono<ResponseEntity<Note>> =
-        book
-            .find(id)
-            .map { ResponseEntity.ok(it) }
-            .defaultIfEmpty(ResponseEntity.notFound().build())
+    ): Mono<Note> = service.findById(id).switchIfEmpty(Mono.error { notFound(id) })
 {{/flows}}
 {{^flows}}
-    ): ResponseEntity<Note> = book.find(id)?.let { ResponseEntity.ok(it) } ?: ResponseEntity.notFound().build()
+    ): Note = service.findById(id) ?: throw notFound(id)
 {{/flows}}
 
 {{#described}}
     @ApiResponse(responseCode = "201", description = "The note as it is kept")
-    @ApiResponse(responseCode = "400", description = "Its title or text is missing or too long", content = [Content()])
+    @ApiResponse(
+        responseCode = "400",
+        description = "Its title or text is missing or too long",
+        content = [
+            Content(
+                mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                schema = Schema(implementation = ProblemDetail::class),
+            ),
+        ],
+    )
 {{/described}}
     @PostMapping
-    fun write(
-        @RequestBody{{#validated}} @Valid{{/validated}} note: NewNote,
+    fun create(
+        @RequestBody{{#validated}} @Valid{{/validated}} note: NoteRequest,
     ): {{#flows}}Mono<ResponseEntity<Note>>{{/flows}}{{^flows}}ResponseEntity<Note>{{/flows}} {
 {{^validated}}
-        if (note.faults().isNotEmpty()) {
-            throw ResponseStatusException(HttpStatus.BAD_REQUEST, "A note needs a title and a text.")
+        if (note.errors().isNotEmpty()) {
+            throw invalid(note)
         }
 {{/validated}}
 {{#flows}}
-        return book
-            .write(note.title, note.body)
+        return service
+            .create(note.title, note.body)
             .map { ResponseEntity.created(URI.create("/notes/" + it.id)).body(it) }
 {{/flows}}
 {{^flows}}
-        val written = book.write(note.title, note.body)
+        val created = service.create(note.title, note.body)
 {{#overServlets}}
-        val place =
+        val location =
             ServletUriComponentsBuilder
                 .fromCurrentRequest()
                 .path("/{id}")
-                .buildAndExpand(written.id)
+                .buildAndExpand(created.id)
                 .toUri()
 {{/overServlets}}
 {{^overServlets}}
-        val place = URI.create("/notes/" + written.id)
+        val location = URI.create("/notes/" + created.id)
 {{/overServlets}}
-        return ResponseEntity.created(place).body(written)
+        return ResponseEntity.created(location).body(created)
 {{/flows}}
     }
+
+    private fun notFound(id: Long) = ResponseStatusException(HttpStatus.NOT_FOUND, "There is no note $id.")
+{{^validated}}
+
+    private fun invalid(note: NoteRequest): ErrorResponseException {
+        val problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "Invalid request content.")
+        problem.setProperty("errors", note.errors())
+        return ErrorResponseException(HttpStatus.BAD_REQUEST, problem, null)
+    }
+{{/validated}}
 }

@@ -1,15 +1,15 @@
 package {{package}}.{{web}}
 
 {{#byLayer}}
-import {{package}}.domain.NotesForTests
+import {{package}}.domain.FakeNoteRepository
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.AnnouncementsForTests
+import {{package}}.messages.FakeNoteEventPublisher
 {{/byLayer}}
 {{/announces}}
 {{#byLayer}}
-import {{package}}.service.NoteBook
+import {{package}}.service.NoteService
 {{/byLayer}}
 import org.junit.jupiter.api.Test
 import org.springframework.beans.factory.annotation.Autowired
@@ -43,10 +43,10 @@ import reactor.core.publisher.Mono
 
 @WebFluxTest(NoteController::class)
 @ActiveProfiles("test")
-@Import(NoteBook::class, NotesForTests::class{{#announces}}, AnnouncementsForTests::class{{/announces}})
+@Import(NoteService::class, FakeNoteRepository::class{{#announces}}, FakeNoteEventPublisher::class{{/announces}})
 class NoteControllerTest(
     @param:Autowired private val client: WebTestClient,
-    @param:Autowired private val notes: NotesForTests,
+    @param:Autowired private val notes: FakeNoteRepository,
 ) {
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
@@ -57,14 +57,16 @@ class NoteControllerTest(
     }
 
 {{/byToken}}
+{{#secured}}
     /** Asks as somebody who may. */
-    private fun allowed(): WebTestClient = client{{#secured}}.mutateWith(csrf()){{/secured}}{{#bySession}}.mutateWith(mockUser("keeper")){{/bySession}}{{#byToken}}.mutateWith(mockJwt()){{/byToken}}
+    private fun allowed(): WebTestClient = client.mutateWith(csrf()){{#bySession}}.mutateWith(mockUser("keeper")){{/bySession}}{{#byToken}}.mutateWith(mockJwt()){{/byToken}}
 
+{{/secured}}
     @Test
     fun showsOneNote() {
-        val id = {{#flows}}checkNotNull(notes.add("Tide", "High at noon").block()).id{{/flows}}{{^flows}}notes.add("Tide", "High at noon").id{{/flows}}
+        val id = {{#flows}}checkNotNull(notes.create("Tide", "High at noon").block()).id{{/flows}}{{^flows}}notes.create("Tide", "High at noon").id{{/flows}}
 
-        allowed()
+        {{#secured}}allowed(){{/secured}}{{^secured}}client{{/secured}}
             .get()
             .uri("/notes/{id}", id)
             .exchange()
@@ -73,17 +75,20 @@ class NoteControllerTest(
             .expectBody()
             .jsonPath("$.title")
             .isEqualTo("Tide")
-        allowed()
+        {{#secured}}allowed(){{/secured}}{{^secured}}client{{/secured}}
             .get()
             .uri("/notes/0")
             .exchange()
             .expectStatus()
             .isNotFound()
+            .expectBody()
+            .jsonPath("$.detail")
+            .isEqualTo("There is no note 0.")
     }
 
     @Test
     fun keepsANote() {
-        allowed()
+        {{#secured}}allowed(){{/secured}}{{^secured}}client{{/secured}}
             .post()
             .uri("/notes")
             .contentType(MediaType.APPLICATION_JSON)
@@ -97,7 +102,7 @@ class NoteControllerTest(
 
     @Test
     fun refusesANoteWithoutTitle() {
-        allowed()
+        {{#secured}}allowed(){{/secured}}{{^secured}}client{{/secured}}
             .post()
             .uri("/notes")
             .contentType(MediaType.APPLICATION_JSON)
@@ -105,5 +110,8 @@ class NoteControllerTest(
             .exchange()
             .expectStatus()
             .isBadRequest()
+            .expectBody()
+            .jsonPath("$.errors.title")
+            .exists()
     }
 }

@@ -1,18 +1,18 @@
 package {{package}}.{{web}}
 
 {{#byLayer}}
-import {{package}}.domain.NotesForTests
+import {{package}}.domain.FakeNoteRepository
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.AnnouncementsForTests
+import {{package}}.messages.FakeNoteEventPublisher
 {{/byLayer}}
 {{/announces}}
 {{#guarded}}
-import {{package}}.security.AccessRules
+import {{package}}.security.SecurityConfiguration
 {{/guarded}}
 {{#byLayer}}
-import {{package}}.service.NoteBook
+import {{package}}.service.NoteService
 {{/byLayer}}
 import org.hamcrest.Matchers.matchesPattern
 import org.junit.jupiter.api.Test
@@ -45,10 +45,10 @@ import org.springframework.test.web.servlet.post
 
 @WebMvcTest(NoteController::class)
 @ActiveProfiles("test")
-@Import(NoteBook::class, NotesForTests::class{{#announces}}, AnnouncementsForTests::class{{/announces}}{{#guarded}}, AccessRules::class{{/guarded}})
+@Import(NoteService::class, FakeNoteRepository::class{{#announces}}, FakeNoteEventPublisher::class{{/announces}}{{#guarded}}, SecurityConfiguration::class{{/guarded}})
 class NoteControllerTest(
     @param:Autowired private val mvc: MockMvc,
-    @param:Autowired private val notes: NotesForTests,
+    @param:Autowired private val notes: FakeNoteRepository,
 ) {
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
@@ -75,13 +75,16 @@ class NoteControllerTest(
 
     @Test
     fun showsOneNote() {
-        val id = notes.add("Tide", "High at noon").id
+        val id = notes.create("Tide", "High at noon").id
 
         mvc.get("/notes/{id}", id) { allowed() }.andExpect {
             status { isOk() }
             jsonPath("$.title") { value("Tide") }
         }
-        mvc.get("/notes/0") { allowed() }.andExpect { status { isNotFound() } }
+        mvc.get("/notes/0") { allowed() }.andExpect {
+            status { isNotFound() }
+            jsonPath("$.detail") { value("There is no note 0.") }
+        }
     }
 
     @Test
@@ -104,7 +107,10 @@ class NoteControllerTest(
                 allowed()
                 contentType = MediaType.APPLICATION_JSON
                 content = """{"title": " ", "body": "High at noon"}"""
-            }.andExpect { status { isBadRequest() } }
+            }.andExpect {
+                status { isBadRequest() }
+                jsonPath("$.errors.title") { exists() }
+            }
     }
 {{#guarded}}
 

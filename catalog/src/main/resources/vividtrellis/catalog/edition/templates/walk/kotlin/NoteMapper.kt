@@ -9,13 +9,13 @@ import org.apache.ibatis.annotations.Select
 @Mapper
 interface NoteMapper {
     @Select("select id, title, body from note order by id")
-    fun all(): List<NoteRow>
+    fun findAll(): List<NoteEntity>
 
     @Select("select id, title, body from note where id = #{id}")
-    fun find(id: Long): NoteRow?
+    fun findById(id: Long): NoteEntity?
 
-    /** Keeps a row and gives it its number. */
+    /** Keeps an entity and gives it its number. */
     @Insert("insert into note (title, body) values (#{title}, #{body})")
     @Options(useGeneratedKeys = true, keyProperty = "id", keyColumn = "id")
-    fun add(row: NoteRow)
+    fun insert(entity: NoteEntity)
 }

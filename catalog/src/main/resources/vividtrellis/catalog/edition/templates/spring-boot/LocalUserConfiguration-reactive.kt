@@ -1,0 +1,25 @@
+package {{package}}.security
+
+import org.springframework.context.annotation.Bean
+import org.springframework.context.annotation.Configuration
+import org.springframework.core.env.Environment
+import org.springframework.security.core.userdetails.MapReactiveUserDetailsService
+import org.springframework.security.core.userdetails.User
+import java.util.UUID
+
+/** The account that the settings name, which the framework makes only where no tokens are trusted. */
+@Configuration(proxyBeanMethods = false)
+class LocalUserConfiguration {
+    @Bean
+    fun accounts(settings: Environment): MapReactiveUserDetailsService {
+        // Where the settings name no password, nobody knows it.
+        val unknown = UUID.randomUUID().toString()
+        return MapReactiveUserDetailsService(
+            User
+                .withUsername(settings.getProperty("spring.security.user.name", "user"))
+                .password("{noop}" + settings.getProperty("spring.security.user.password", unknown))
+                .roles()
+                .build(),
+        )
+    }
+}

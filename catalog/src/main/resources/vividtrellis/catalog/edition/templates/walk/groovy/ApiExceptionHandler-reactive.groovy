@@ -1,0 +1,41 @@
+package {{package}}
+
+{{#validated}}
+import org.springframework.http.HttpHeaders
+import org.springframework.http.HttpStatusCode
+import org.springframework.http.ProblemDetail
+import org.springframework.http.ResponseEntity
+{{/validated}}
+import org.springframework.web.bind.annotation.RestControllerAdvice
+{{#validated}}
+import org.springframework.web.bind.support.WebExchangeBindException
+{{/validated}}
+import org.springframework.web.reactive.result.method.annotation.ResponseEntityExceptionHandler
+{{#validated}}
+import org.springframework.web.server.ServerWebExchange
+import reactor.core.publisher.Mono
+{{/validated}}
+
+/** Answers what goes wrong with problem details (RFC 9457){{#validated}}, and says of each field what is wrong with it{{/validated}}. */
+@RestControllerAdvice
+{{^validated}}
+class ApiExceptionHandler extends ResponseEntityExceptionHandler {
+}
+{{/validated}}
+{{#validated}}
+class ApiExceptionHandler extends ResponseEntityExceptionHandler {
+
+    @Override
+    protected Mono<ResponseEntity<Object>> handleWebExchangeBindException(
+            WebExchangeBindException exception,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            ServerWebExchange exchange) {
+        Map<String, String> errors = [:]
+        exception.bindingResult.fieldErrors.each { errors.putIfAbsent(it.field, it.defaultMessage) }
+        ProblemDetail problem = exception.body
+        problem.setProperty('errors', errors)
+        return handleExceptionInternal(exception, problem, headers, status, exchange)
+    }
+}
+{{/validated}}

@@ -1,0 +1,29 @@
+package {{package}}.{{domain}}
+
+{{#flows}}
+import reactor.core.publisher.Flux
+import reactor.core.publisher.Mono
+
+{{/flows}}
+/** Keeps notes as long as a test runs. */
+class FakeNoteRepository implements NoteRepository {
+
+    private final List<Note> kept = []
+
+    @Override
+    {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<Note> findAll() {
+        return {{#flows}}Flux.fromIterable(kept){{/flows}}{{^flows}}List.copyOf(kept){{/flows}}
+    }
+
+    @Override
+    {{#flows}}Mono{{/flows}}{{^flows}}Optional{{/flows}}<Note> findById(long id) {
+        return {{#flows}}findAll().filter { it.id == id }.next(){{/flows}}{{^flows}}kept.stream().filter { it.id == id }.findFirst(){{/flows}}
+    }
+
+    @Override
+    {{#flows}}Mono<Note>{{/flows}}{{^flows}}Note{{/flows}} create(String title, String body) {
+        Note note = new Note(kept.size() + 1, title, body)
+        kept.add(note)
+        return {{#flows}}Mono.just(note){{/flows}}{{^flows}}note{{/flows}}
+    }
+}

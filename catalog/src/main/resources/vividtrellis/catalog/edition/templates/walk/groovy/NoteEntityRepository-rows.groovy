@@ -1,0 +1,8 @@
+package {{package}}.{{storage}}
+
+import org.springframework.data.repository.ListCrudRepository
+
+interface NoteEntityRepository extends ListCrudRepository<NoteEntity, Long> {
+
+    List<NoteEntity> findAllByOrderById()
+}

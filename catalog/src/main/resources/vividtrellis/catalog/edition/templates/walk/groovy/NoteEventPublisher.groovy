@@ -1,0 +1,11 @@
+package {{package}}.{{messages}}
+
+{{#byLayer}}
+import {{package}}.domain.Note
+
+{{/byLayer}}
+/** Tells others what happened here. */
+interface NoteEventPublisher {
+
+    void noteCreated(Note note)
+}

@@ -1,0 +1,63 @@
+package {{package}}.{{web}}
+
+{{#byLayer}}
+import {{package}}.service.NoteService
+{{/byLayer}}
+{{#validated}}
+import jakarta.validation.Valid
+{{/validated}}
+import org.springframework.stereotype.Controller
+import org.springframework.ui.Model
+{{#validated}}
+import org.springframework.validation.BindingResult
+{{/validated}}
+import org.springframework.web.bind.annotation.GetMapping
+import org.springframework.web.bind.annotation.ModelAttribute
+import org.springframework.web.bind.annotation.PostMapping
+import org.springframework.web.bind.annotation.RequestMapping
+
+/** The page with all notes and the form for a new one. */
+@Controller
+@RequestMapping("/pages/notes")
+class NotePageController {
+
+    private static final String VIEW = "notes"
+
+    private final NoteService service
+
+    NotePageController(NoteService service) {
+        this.service = service
+    }
+
+    @GetMapping
+    String show(Model model) {
+        return page(model, new NoteRequest(), [:])
+    }
+
+    @PostMapping
+{{#validated}}
+    String create(@ModelAttribute("note") @Valid NoteRequest note, BindingResult result, Model model) {
+        if (result.hasErrors()) {
+            return page(model, note, result.fieldErrors.collectEntries { [it.field, it.defaultMessage] })
+        }
+        service.create(note.title, note.body)
+        return "redirect:/pages/notes"
+    }
+{{/validated}}
+{{^validated}}
+    String create(@ModelAttribute("note") NoteRequest note, Model model) {
+        if (!note.errors().isEmpty()) {
+            return page(model, note, note.errors())
+        }
+        service.create(note.title, note.body)
+        return "redirect:/pages/notes"
+    }
+{{/validated}}
+
+    private String page(Model model, NoteRequest note, Map<String, String> errors) {
+        model.addAttribute("notes", service.findAll())
+        model.addAttribute("note", note)
+        model.addAttribute("errors", errors)
+        return VIEW
+    }
+}

@@ -1,0 +1,9 @@
+package {{package}}.{{storage}};
+
+import java.util.List;
+import org.springframework.data.repository.ListCrudRepository;
+
+interface NoteEntityRepository extends ListCrudRepository<NoteEntity, Long> {
+
+    List<NoteEntity> findAllByOrderById();
+}

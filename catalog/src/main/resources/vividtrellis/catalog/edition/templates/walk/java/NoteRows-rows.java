@@ -1,9 +1,0 @@
-package {{package}}.{{storage}};
-
-import java.util.List;
-import org.springframework.data.repository.ListCrudRepository;
-
-interface NoteRows extends ListCrudRepository<NoteRow, Long> {
-
-    List<NoteRow> findAllByOrderById();
-}

@@ -1,9 +1,0 @@
-package {{package}}.{{storage}};
-
-import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface NoteRows extends JpaRepository<NoteRow, Long> {
-
-    List<NoteRow> findAllByOrderById();
-}

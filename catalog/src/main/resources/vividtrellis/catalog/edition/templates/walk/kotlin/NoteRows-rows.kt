@@ -1,7 +1,0 @@
-package {{package}}.{{storage}}
-
-import org.springframework.data.repository.ListCrudRepository
-
-interface NoteRows : ListCrudRepository<NoteRow, Long> {
-    fun findAllByOrderById(): List<NoteRow>
-}

@@ -1,7 +1,0 @@
-package {{package}}.{{storage}}
-
-import org.springframework.data.jpa.repository.JpaRepository
-
-interface NoteRows : JpaRepository<NoteRow, Long> {
-    fun findAllByOrderById(): List<NoteRow>
-}
