@@ -24,6 +24,8 @@ const SETTINGS: Record<keyof NonNullable<Told.Brief['settings']>, true> = {
   port: true,
   format: true,
   mirror: true,
+  threads: true,
+  managementPort: true,
 }
 type Single = Exclude<keyof Told.Brief, 'brief' | 'project' | 'settings' | 'starters' | 'extras' | 'variants'>
 const BEFORE_SETTINGS: Record<Exclude<Single, 'sample' | 'layout' | 'edition'>, true> = {

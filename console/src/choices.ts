@@ -73,6 +73,7 @@ export function choicesOf(pointer: string, catalog: Catalog | null, check: Check
     case '/layout':
       return plain(catalog.layouts)
     case '/settings/format':
+    case '/settings/threads':
       return (check?.offers ?? [])
         .filter((each) => each.kind === kind)
         .map((each) => choice(each.id, each.id))

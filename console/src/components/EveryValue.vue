@@ -93,6 +93,13 @@ const GROUPS: { title: string; rows: Row[] }[] = [
       { pointer: '/layout', label: 'Layout' },
       { pointer: '/settings/format', label: 'Settings' },
       { pointer: '/settings/port', label: 'Port', hint: 'From 1 to 65535.' },
+      {
+        pointer: '/settings/managementPort',
+        label: 'Management port',
+        hint: 'Where health and figures answer, if not on the port of the rest.',
+        nothing: 'the same port',
+      },
+      { pointer: '/settings/threads', label: 'Threads', hint: 'What serves requests.', nothing: 'platform' },
     ],
   },
 ]

@@ -53,6 +53,8 @@ class EveryKeyTest {
     picks.put("/settings/port", "8085");
     picks.put("/settings/format", "properties");
     picks.put("/settings/mirror", "https://mirror.saltmarsh.example/maven");
+    picks.put("/settings/threads", "platform");
+    picks.put("/settings/managementPort", "8086");
     picks.put("/extras", "editor");
     picks.put("/sample", "none");
     picks.put("/layout", "by-layer");

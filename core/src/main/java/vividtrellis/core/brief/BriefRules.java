@@ -63,7 +63,8 @@ public final class BriefRules {
     rules.form(Key.VERSION, VERSION, "version-form", "0.1.0");
     rules.form(Key.LICENCE, LICENCE, "licence-form", null);
     rules.form(Key.YEAR, YEAR, "year-form", null);
-    rules.port();
+    rules.port(Key.PORT, "8080");
+    rules.port(Key.MANAGEMENT_PORT, "8081");
     rules.form(Key.MIRROR, MIRROR, "mirror-form", null);
     return List.copyOf(rules.complaints);
   }
@@ -166,10 +167,10 @@ public final class BriefRules {
         .ifPresent(value -> block(code, key, Map.of("value", value), better));
   }
 
-  private void port() {
+  private void port(Key key, String better) {
     brief
-        .get(Key.PORT)
+        .get(key)
         .filter(port -> !port.matches("[1-9][0-9]{0,4}") || Integer.parseInt(port) > 65535)
-        .ifPresent(port -> block("port-range", Key.PORT, Map.of("value", port), "8080"));
+        .ifPresent(port -> block("port-range", key, Map.of("value", port), better));
   }
 }

@@ -26,6 +26,8 @@ public enum Key {
   PORT("/settings/port"),
   FORMAT("/settings/format"),
   MIRROR("/settings/mirror"),
+  THREADS("/settings/threads"),
+  MANAGEMENT_PORT("/settings/managementPort"),
   SAMPLE("/sample"),
   LAYOUT("/layout"),
   EDITION("/edition");

@@ -111,8 +111,8 @@ public record Edition(
   }
 
   /**
-   * What can be picked of a kind, in the catalog's order; nothing for levels and formats, which are
-   * no options of their own.
+   * What can be picked of a kind, in the catalog's order; nothing for levels and words of the
+   * settings, which are no options of their own.
    */
   public List<? extends Option> options(Variable kind) {
     return switch (kind) {
@@ -124,7 +124,7 @@ public record Edition(
       case LAYOUT -> layouts;
       case STARTER -> starters;
       case EXTRA -> extras;
-      case JVM, JDK, FORMAT -> List.of();
+      case JVM, JDK, FORMAT, THREADS -> List.of();
     };
   }
 

@@ -239,8 +239,8 @@ final class EditionValidator {
   }
 
   private Stream<String> named(Term.Variable variable) {
-    if (variable == Term.Variable.FORMAT) {
-      return Settings.FORMATS.stream();
+    if (variable.isOfWords()) {
+      return Settings.words(variable).stream();
     }
     Stream<String> ids = edition.options(variable).stream().map(Option::id);
     return variable == Term.Variable.ALONGSIDE ? Stream.concat(Stream.of("none"), ids) : ids;

@@ -40,6 +40,8 @@ public enum ProjectWord {
   PACKAGING("packaging", "the id of the packaging"),
   PORT("port", "where it listens"),
   SETTINGS_FORMAT("settingsFormat", "the format of its settings"),
+  MANAGEMENT_PORT(
+      "managementPort", "the port that health and figures answer on; empty for that of the rest"),
   MIRROR("mirror", "the mirror that libraries come from; empty for none"),
   MAVEN_BASE("mavenBase", "where libraries come from, mirror or not"),
   STARTERS("starters", "the starters, a list of label, sentence and documentation"),

@@ -24,6 +24,12 @@ public record Settings(
   /** What settings can be written as. */
   public static final List<String> FORMATS = List.of("yaml", "properties");
 
+  /** A thread of the virtual machine's own for each request, which costs little while it waits. */
+  public static final String VIRTUAL = "virtual";
+
+  /** What requests can be served by; the first is filled in where nothing speaks against it. */
+  public static final List<String> THREADS = List.of(VIRTUAL, "platform");
+
   /** Of what has none. */
   public static final Settings NONE = new Settings(List.of(), List.of(), "part", "");
 
@@ -45,6 +51,19 @@ public record Settings(
    * @param away whether they hold away from one's own machine, where the environment fills them in
    */
   public record Profile(String id, String path, String prefix, String purpose, boolean away) {}
+
+  /**
+   * The words of a kind of picks that has the same in all editions.
+   *
+   * @throws IllegalArgumentException for any other kind
+   */
+  public static List<String> words(Term.Variable kind) {
+    return switch (kind) {
+      case FORMAT -> FORMATS;
+      case THREADS -> THREADS;
+      default -> throw new IllegalArgumentException(kind.word() + " has no words of its own");
+    };
+  }
 
   /** Copies its lists. */
   public Settings {

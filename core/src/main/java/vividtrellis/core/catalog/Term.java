@@ -42,6 +42,7 @@ public record Term(boolean negated, Variable variable, @Nullable String id, Vers
     SAMPLE,
     LAYOUT,
     FORMAT,
+    THREADS,
     STARTER,
     EXTRA;
 
@@ -57,7 +58,12 @@ public record Term(boolean negated, Variable variable, @Nullable String id, Vers
 
     /** Whether it is a list of its own in the files of an edition, {@link #word()} with an s. */
     public boolean isOfOptions() {
-      return !isBare() && this != ALONGSIDE && this != FORMAT;
+      return !isBare() && this != ALONGSIDE && !isOfWords();
+    }
+
+    /** Whether what can be picked of it is the same in all editions, {@link Settings#words}. */
+    public boolean isOfWords() {
+      return this == FORMAT || this == THREADS;
     }
 
     /** The word for it in catalogs, offers and pointers. */

@@ -35,7 +35,8 @@ public enum Axis {
   SAMPLE(6, Key.SAMPLE),
   LAYOUT(7, Key.LAYOUT),
   ALONGSIDE(8, Key.ALONGSIDE),
-  FORMAT(9, Key.FORMAT);
+  FORMAT(9, Key.FORMAT),
+  THREADS(10, Key.THREADS);
 
   /** No second language. */
   public static final String NONE = "none";
@@ -77,6 +78,11 @@ public enum Axis {
     return axis;
   }
 
+  /** Whether a completed brief may do without it: no second language, threads of the system. */
+  public boolean isOptional() {
+    return this == ALONGSIDE || this == THREADS;
+  }
+
   /** The pick in a brief. */
   public Key key() {
     return key;
@@ -112,7 +118,8 @@ public enum Axis {
       case JDK -> levels(edition, Comparator.comparing(Level::level));
       case BUILD -> builds(edition.builds());
       case PACKAGING, SAMPLE, LAYOUT -> ids(edition.options(variable()));
-      case FORMAT -> Settings.FORMATS.stream().map(word -> new Value(word, null)).toList();
+      case FORMAT, THREADS ->
+          Settings.words(variable()).stream().map(word -> new Value(word, null)).toList();
       case ALONGSIDE -> {
         List<Value> values = new ArrayList<>(List.of(new Value(NONE, null)));
         values.addAll(languages(edition.languages()));

@@ -105,6 +105,11 @@ public record Selection(
     return value(Axis.FORMAT).id();
   }
 
+  /** What serves requests: of {@link vividtrellis.core.catalog.Settings#THREADS}. */
+  public String threads() {
+    return value(Axis.THREADS).id();
+  }
+
   /** Whether a condition holds. */
   public boolean holds(Term term) {
     boolean plain =

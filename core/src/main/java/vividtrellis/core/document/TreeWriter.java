@@ -24,7 +24,7 @@ final class TreeWriter {
 
   /** Keys whose values the readers of a brief expect to be numbers. */
   static final Set<String> WHOLE_NUMBERS =
-      Set.of("brief", "jvm", "jdk", "year", "port", "receipt", "from", "to");
+      Set.of("brief", "jvm", "jdk", "year", "port", "managementPort", "receipt", "from", "to");
 
   private static final Pattern WHOLE_NUMBER = Pattern.compile("0|[1-9][0-9]{0,8}");
 

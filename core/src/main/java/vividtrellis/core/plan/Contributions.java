@@ -187,7 +187,7 @@ final class Contributions {
       String id = String.valueOf(term.id());
       if (!term.negated()) {
         Variable kind = term.variable();
-        if (kind == Variable.FORMAT) {
+        if (kind.isOfWords()) {
           all = all.and(Cause.of(pointer(kind, id), kind.word() + " " + id));
         } else if (CAUSES.contains(kind)) {
           all = all.and(causes.computeIfAbsent(new Pick(kind, id), this::cause));

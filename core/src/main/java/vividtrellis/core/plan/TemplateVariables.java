@@ -228,6 +228,8 @@ final class TemplateVariables {
     Brief brief = picked.brief();
     put(ProjectWord.PORT, brief.require(Key.PORT), Key.PORT);
     put(ProjectWord.SETTINGS_FORMAT, brief.require(Key.FORMAT), Key.FORMAT);
+    String management = brief.get(Key.MANAGEMENT_PORT).orElse("");
+    put(ProjectWord.MANAGEMENT_PORT, management, Key.MANAGEMENT_PORT);
     Selection selection = picked.selection();
     String build = VersionedId.word(selection.build(), selection.buildVersion().text());
     put(ProjectWord.BUILD_DIGEST, inputs.digests().getOrDefault(build, ""), Key.BUILD);

@@ -42,6 +42,8 @@ class BriefsTest {
         port: 8085
         format: yaml
         mirror: somewhere
+        threads: virtual
+        managementPort: 8086
       extras:
         - container
       sample: endpoint
@@ -64,7 +66,8 @@ class BriefsTest {
       assertThat(again.extras()).containsExactly("container");
       assertThat(again.variants().values()).containsOnlyKeys("small");
     }
-    assertThat(Briefs.write(brief, Notation.JSON)).contains("\"port\" : 8085", "\"1.10\"");
+    assertThat(Briefs.write(brief, Notation.JSON))
+        .contains("\"port\" : 8085", "\"managementPort\" : 8086", "\"1.10\"");
   }
 
   @Test

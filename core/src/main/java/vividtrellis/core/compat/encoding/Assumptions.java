@@ -95,12 +95,12 @@ public final class Assumptions {
         || (id.startsWith(edition.id() + "+") && isWhole());
   }
 
-  /** Whether every choice is made: each axis is left one value. */
+  /** Whether every choice is made: each axis that all completed briefs have is left one value. */
   private boolean isWhole() {
     @Nullable BitSet[] left = Assumption.left(assumptions);
     for (Axis axis : Axis.values()) {
       BitSet values = left[axis.number()];
-      if (axis != Axis.ALONGSIDE && (values == null || values.cardinality() != 1)) {
+      if (!axis.isOptional() && (values == null || values.cardinality() != 1)) {
         return false;
       }
     }
@@ -138,8 +138,8 @@ public final class Assumptions {
       assumptions.add(new Assumption(axis.key().pointer(), meaning.get(), -1));
     } else if (axis == Axis.JVM || axis == Axis.JDK) {
       unknownLevel(axis, pick);
-    } else if (axis == Axis.FORMAT) {
-      unknownFormat(pick);
+    } else if (axis.variable().isOfWords()) {
+      unknownWord(axis, pick);
     } else if (!isUnknown(axis, VersionedId.read(pick).id(), compiled.options(axis))) {
       unknownVersion(axis, VersionedId.read(pick).id(), pick);
     }
@@ -191,15 +191,15 @@ public final class Assumptions {
             List.of(new Change.Set(axis.key(), nearest), new Change.Remove(axis.key()))));
   }
 
-  private void unknownFormat(String pick) {
-    List<String> known = ids(Axis.FORMAT);
+  private void unknownWord(Axis axis, String pick) {
+    List<String> known = ids(axis);
     String nearest = Nearest.of(pick, known).orElse(known.get(0));
     unknown.add(
         new Unknown(
-            Key.FORMAT.pointer(),
-            "format-unknown",
+            axis.key().pointer(),
+            axis.key().word() + "-unknown",
             Map.of("value", pick, "known", String.join(" or ", known)),
-            List.of(new Change.Set(Key.FORMAT, nearest), new Change.Remove(Key.FORMAT))));
+            List.of(new Change.Set(axis.key(), nearest), new Change.Remove(axis.key()))));
   }
 
   private void listed(IdList list, List<? extends Option> options) {

@@ -51,7 +51,7 @@ final class Clauses {
                 ? List.of(axis(Axis.LANGUAGE, v -> v.id().equals(id)))
                 : List.of(axis(Axis.LANGUAGE, v -> v.id().equals(id)), levels);
       }
-      case FRAMEWORK, BUILD, PACKAGING, SAMPLE, LAYOUT, ALONGSIDE, FORMAT ->
+      case FRAMEWORK, BUILD, PACKAGING, SAMPLE, LAYOUT, ALONGSIDE, FORMAT, THREADS ->
           List.of(axis(Axis.of(term.variable()), v -> v.id().equals(id) && isIn(term, v)));
     };
   }

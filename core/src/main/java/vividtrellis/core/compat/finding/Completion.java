@@ -68,6 +68,10 @@ public final class Completion {
     fill(Key.PORT, sent.get(Key.PORT).orElse("8080"), "filled-port");
     boolean first = selection.format().equals(Settings.FORMATS.get(0));
     fill(Key.FORMAT, selection.format(), first ? "filled-format" : "filled-format-other");
+    // What all have anyway is not filled in.
+    if (there(Key.THREADS) || selection.threads().equals(Settings.VIRTUAL)) {
+      fill(Key.THREADS, selection.threads(), "filled-threads");
+    }
     if (sent.get(Key.EDITION).filter(pin -> pin.startsWith(edition.id() + "+")).isPresent()) {
       // With all filled in, the reach that it was pinned with has no say any more.
       values.put(Key.EDITION, edition.id());

@@ -252,20 +252,22 @@ final class Drawn {
     // The lowest long-term JDK that takes the level; only level 26 has none.
     Value here = new Value(level, new Version(level));
     return new Selection(
-        Map.of(
-            Axis.BUILD, new Value("maven", new Version("3.9")),
-            Axis.LANGUAGE,
+        Map.ofEntries(
+            Map.entry(Axis.BUILD, new Value("maven", new Version("3.9"))),
+            Map.entry(
+                Axis.LANGUAGE,
                 java
                     ? new Value(language, null)
-                    : new Value("kotlin", new Version(language.substring(7))),
-            Axis.JVM, here,
-            Axis.JDK, here,
-            Axis.FRAMEWORK, new Value("frame", new Version(framework)),
-            Axis.PACKAGING, new Value(packaging, null),
-            Axis.SAMPLE, new Value("endpoint", null),
-            Axis.LAYOUT, new Value("flat", null),
-            Axis.ALONGSIDE, new Value(Axis.NONE, null),
-            Axis.FORMAT, new Value("yaml", null)),
+                    : new Value("kotlin", new Version(language.substring(7)))),
+            Map.entry(Axis.JVM, here),
+            Map.entry(Axis.JDK, here),
+            Map.entry(Axis.FRAMEWORK, new Value("frame", new Version(framework))),
+            Map.entry(Axis.PACKAGING, new Value(packaging, null)),
+            Map.entry(Axis.SAMPLE, new Value("endpoint", null)),
+            Map.entry(Axis.LAYOUT, new Value("flat", null)),
+            Map.entry(Axis.ALONGSIDE, new Value(Axis.NONE, null)),
+            Map.entry(Axis.FORMAT, new Value("yaml", null)),
+            Map.entry(Axis.THREADS, new Value("virtual", null))),
         Map.of(),
         starters,
         Set.of());

@@ -118,7 +118,7 @@ class NoteController(
 {{/flows}}
     }
 
-    private fun notFound(id: Long) = ResponseStatusException(HttpStatus.NOT_FOUND, "There is no note $id.")
+    private fun notFound(id: Long) = ResponseStatusException(HttpStatus.NOT_FOUND, "There is no note " + id + ".")
 {{^validated}}
 
     private fun invalid(note: NoteRequest): ErrorResponseException {
