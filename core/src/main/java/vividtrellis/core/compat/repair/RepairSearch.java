@@ -82,7 +82,10 @@ public final class RepairSearch {
   private final Supplier<Set<String>> before;
 
   /** How to stay with the picked framework, once that was asked. */
-  private @Nullable Optional<Way> home;
+  private @Nullable Staying home;
+
+  /** What {@link #staying} found. */
+  private record Staying(Optional<Way> way) {}
 
   /**
    * For one brief.
@@ -118,12 +121,13 @@ public final class RepairSearch {
    * wants to know what it costs to stay. It is the same for all findings but for what comes first.
    */
   private Optional<Way> atHome(Brief brief, List<Change> first) {
-    Optional<Way> whole = home;
+    Staying whole = home;
     if (whole == null) {
-      whole = staying(brief);
+      whole = new Staying(staying(brief));
       home = whole;
     }
     return whole
+        .way()
         .filter(way -> way.changes().stream().anyMatch(first::contains))
         .map(
             way -> {
