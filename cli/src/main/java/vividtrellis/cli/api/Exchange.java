@@ -91,16 +91,18 @@ public final class Exchange {
               return thread;
             });
     ScheduledFuture<?> over =
-        clock.schedule(connection::disconnect, patience.toMillis(), TimeUnit.MILLISECONDS);
+        clock.schedule(connection::disconnect, patience.toNanos(), TimeUnit.NANOSECONDS);
     try {
       ask(connection);
       return read(connection, sink, end);
     } catch (IOException e) {
-      if (over.isDone()) {
+      // Whether the clock is done is not known yet: it may still be closing what was read from.
+      if (System.nanoTime() >= end) {
         throw endless();
       }
       throw e;
     } finally {
+      over.cancel(false);
       clock.shutdownNow();
       connection.disconnect();
     }
