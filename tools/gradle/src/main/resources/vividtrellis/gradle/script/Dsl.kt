@@ -6,6 +6,7 @@ import org.gradle.api.NamedDomainObjectProvider
 import org.gradle.api.Project
 import org.gradle.api.Task
 import org.gradle.api.artifacts.Configuration
+import org.gradle.api.artifacts.ConfigurationContainer
 import org.gradle.api.artifacts.Dependency
 import org.gradle.api.artifacts.ModuleDependency
 import org.gradle.api.artifacts.dsl.DependencyHandler
@@ -37,6 +38,8 @@ class DependencyHandlerScope(val dependencies: DependencyHandler) : DependencyHa
 
 fun Project.dependencies(configuration: DependencyHandlerScope.() -> Unit) =
     DependencyHandlerScope(dependencies).configuration()
+
+operator fun ConfigurationContainer.invoke(configuration: ConfigurationContainer.() -> Unit) = configuration()
 
 fun Project.repositories(configuration: RepositoryHandler.() -> Unit) = repositories.configuration()
 
