@@ -1,9 +1,6 @@
 package {{package}}.{{web}};
 
 import static org.hamcrest.Matchers.matchesPattern;
-{{#crossSite}}
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-{{/crossSite}}
 {{#bySession}}
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 {{/bySession}}
@@ -79,7 +76,7 @@ class NoteControllerTest {
 {{#secured}}
     /** A request of somebody who may. */
     private static MockHttpServletRequestBuilder allowed(MockHttpServletRequestBuilder request) {
-        return request{{#bySession}}.with(user("keeper")){{/bySession}}{{#crossSite}}.with(csrf()){{/crossSite}}{{#byToken}}.with(jwt()){{/byToken}};
+        return request{{#bySession}}.with(user("keeper")){{/bySession}}{{#byToken}}.with(jwt()){{/byToken}};
     }
 
 {{/secured}}

@@ -31,9 +31,6 @@ import org.springframework.security.oauth2.jwt.BadJwtException
 import org.springframework.security.oauth2.jwt.JwtDecoder
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.jwt
 {{/byToken}}
-{{#crossSite}}
-import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf
-{{/crossSite}}
 {{#bySession}}
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user
 {{/bySession}}
@@ -64,9 +61,6 @@ class NoteControllerTest(
 {{#bySession}}
         with(user("keeper"))
 {{/bySession}}
-{{#crossSite}}
-        with(csrf())
-{{/crossSite}}
 {{#byToken}}
         with(jwt())
 {{/byToken}}
