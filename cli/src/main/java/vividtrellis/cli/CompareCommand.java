@@ -131,7 +131,7 @@ final class CompareCommand implements Callable<Integer> {
     screen.line(
         screen.strong(
                 different.size() + (different.size() == 1 ? " file differs" : " files differ"))
-            + screen.soft("  of " + changes.size()));
+            + screen.soft(" of " + changes.size()));
     for (FileChange each : different) {
       screen.line("  " + Screen.pad(word(each.change()), 10) + Screen.plain(each.path()));
     }

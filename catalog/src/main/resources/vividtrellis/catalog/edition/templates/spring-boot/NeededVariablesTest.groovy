@@ -11,11 +11,11 @@ class NeededVariablesTest {
     @Test
     void namesWhatNothingGivesAValue() {
         def environment = new StandardEnvironment()
-        environment.propertySources.addLast(new MapPropertySource('given', [BERTHS_GIVEN: 'yes']))
+        environment.propertySources.addLast(new MapPropertySource('given', [SAMPLE_GIVEN: 'yes']))
         environment.propertySources.addLast(new OriginTrackedMapPropertySource(
-                'settings', [one: '${BERTHS_GIVEN}', two: '${BERTHS_MISSING}']))
+                'settings', [one: '${SAMPLE_GIVEN}', two: '${SAMPLE_MISSING}']))
 
-        assert NeededVariables.missing(environment) as List == ['BERTHS_MISSING']
+        assert NeededVariables.missing(environment) as List == ['SAMPLE_MISSING']
     }
 }
 {{/readsEnvironment}}

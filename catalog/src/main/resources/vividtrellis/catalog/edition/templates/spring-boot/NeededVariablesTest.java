@@ -14,13 +14,13 @@ class NeededVariablesTest {
     @Test
     void namesWhatNothingGivesAValue() {
         StandardEnvironment environment = new StandardEnvironment();
-        environment.getPropertySources().addLast(new MapPropertySource("given", Map.of("BERTHS_GIVEN", "yes")));
+        environment.getPropertySources().addLast(new MapPropertySource("given", Map.of("SAMPLE_GIVEN", "yes")));
         environment
                 .getPropertySources()
                 .addLast(new OriginTrackedMapPropertySource(
-                        "settings", Map.of("one", "${BERTHS_GIVEN}", "two", "${BERTHS_MISSING}")));
+                        "settings", Map.of("one", "${SAMPLE_GIVEN}", "two", "${SAMPLE_MISSING}")));
 
-        assertThat(NeededVariables.missing(environment)).containsExactly("BERTHS_MISSING");
+        assertThat(NeededVariables.missing(environment)).containsExactly("SAMPLE_MISSING");
     }
 }
 {{/readsEnvironment}}

@@ -11,15 +11,15 @@ class NeededVariablesTest {
     @Test
     fun namesWhatNothingGivesAValue() {
         val environment = StandardEnvironment()
-        environment.propertySources.addLast(MapPropertySource("given", mapOf("BERTHS_GIVEN" to "yes")))
+        environment.propertySources.addLast(MapPropertySource("given", mapOf("SAMPLE_GIVEN" to "yes")))
         environment.propertySources.addLast(
             OriginTrackedMapPropertySource(
                 "settings",
-                mapOf("one" to "\${BERTHS_GIVEN}", "two" to "\${BERTHS_MISSING}"),
+                mapOf("one" to "\${SAMPLE_GIVEN}", "two" to "\${SAMPLE_MISSING}"),
             ),
         )
 
-        assertThat(NeededVariables.missing(environment)).containsExactly("BERTHS_MISSING")
+        assertThat(NeededVariables.missing(environment)).containsExactly("SAMPLE_MISSING")
     }
 }
 {{/readsEnvironment}}

@@ -99,6 +99,6 @@ class NotePageControllerTest {
     void saysWhatIsMissing() {
         mvc.perform({{#secured}}allowed({{/secured}}post("/pages/notes"){{#secured}}){{/secured}}.param("title", " ").param("body", "High at noon"))
                 .andExpect(status().isOk())
-                .andExpect(content().string(containsString("must {{#validated}}not be blank{{/validated}}{{^validated}}be a text of at most 200 signs{{/validated}}")))
+                .andExpect(content().string(containsString("must {{#validated}}not be blank{{/validated}}{{^validated}}be a text of at most 200 characters{{/validated}}")))
     }
 }

@@ -31,7 +31,7 @@ class NoteRequest {
 
     private static void check(Map<String, String> errors, String field, String text, int most) {
         if (text == null || text.isBlank() || text.length() > most) {
-            errors.put(field, 'must be a text of at most ' + most + ' signs')
+            errors.put(field, 'must be a text of at most ' + most + ' characters')
         }
     }
 {{/validated}}

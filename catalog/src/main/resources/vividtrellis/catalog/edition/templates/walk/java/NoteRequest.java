@@ -26,7 +26,7 @@ public record NoteRequest(String title, String body) {
 
     private static void check(Map<String, String> errors, String field, String text, int most) {
         if (text == null || text.isBlank() || text.length() > most) {
-            errors.put(field, "must be a text of at most " + most + " signs");
+            errors.put(field, "must be a text of at most " + most + " characters");
         }
     }
 }

@@ -99,7 +99,7 @@ class NotePageControllerTest(
                 param("body", "High at noon")
             }.andExpect {
                 status { isOk() }
-                content { string(containsString("must {{#validated}}not be blank{{/validated}}{{^validated}}be a text of at most 200 signs{{/validated}}")) }
+                content { string(containsString("must {{#validated}}not be blank{{/validated}}{{^validated}}be a text of at most 200 characters{{/validated}}")) }
             }
     }
 }

@@ -23,8 +23,8 @@ data class NoteRequest(
     /** What is wrong with it, by field; nothing if it can be kept. */
     fun errors() =
         buildMap {
-            if (!isText(title, 200)) put("title", "must be a text of at most 200 signs")
-            if (!isText(body, 4000)) put("body", "must be a text of at most 4000 signs")
+            if (!isText(title, 200)) put("title", "must be a text of at most 200 characters")
+            if (!isText(body, 4000)) put("body", "must be a text of at most 4000 characters")
         }
 
     private fun isText(
