@@ -1,6 +1,7 @@
 package vividtrellis.catalog;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Map;
@@ -244,6 +245,24 @@ class ShippedVerdictsTest {
   }
 
   /** At level 25, which would be filled in first, mocks fail on 3.4; without a driver too. */
+  @Test
+  void virtualThreadsAreFilledInWhereNothingSpeaksAgainstThem() {
+    assertThat(judge("+http-api").brief().get(Key.THREADS)).contains("virtual");
+    for (String words :
+        List.of("+http-api language=java@21", "+http-reactive", "framework=none", "+kafka")) {
+      assertThat(judge(words).brief().get(Key.THREADS)).as(words).isEmpty();
+    }
+    Verdict asked = judge("+http-api language=java@21 threads=virtual");
+    assertThat(asked.findings()).isEmpty();
+    assertThat(asked.brief().get(Key.JDK)).as("one that has them").contains("25");
+    assertThat(judge("+http-api language=java@21 jdk=21 threads=virtual").findings())
+        .extracting(Finding::rule, Finding::severity)
+        .contains(tuple("virtual-threads-want-jdk-24", Severity.CAUTION));
+    assertThat(judge("+http-api threads=green managementPort=0").findings())
+        .extracting(Finding::rule)
+        .contains("threads-unknown", "port-range");
+  }
+
   /** Who picked a framework learns what it costs to stay, beside how to get all from another. */
   @Test
   void aFrameworkThatLacksSeveralStartersCanBeKept() {
