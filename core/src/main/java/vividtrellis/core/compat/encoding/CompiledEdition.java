@@ -59,6 +59,7 @@ public final class CompiledEdition {
   private final List<Rule> ofJdks;
   private final Problem problem;
   private final Cautions cautions;
+  private final Map<String, Integer> ownFormats = new HashMap<>();
   private final AnswerCache kept = new AnswerCache();
 
   /**
@@ -75,6 +76,7 @@ public final class CompiledEdition {
     values = new AxisValues(edition);
     switches = new Switches(edition);
     values.of(Axis.FRAMEWORK).forEach(this::readStanding);
+    edition.frameworks().forEach(this::readFormat);
     PickEncoding encoding = new PickEncoding(values);
     for (Axis axis : Axis.values()) {
       words.put(axis, encoding.wordsOf(axis));
@@ -227,6 +229,13 @@ public final class CompiledEdition {
     return values.line(framework);
   }
 
+  private void readFormat(Framework framework) {
+    framework.settings().formats().stream()
+        .findFirst()
+        .map(own -> values.where(Axis.FORMAT, value -> value.id().equals(own)).nextSetBit(0))
+        .ifPresent(number -> ownFormats.put(framework.id(), number));
+  }
+
   private void readStanding(Value value) {
     Framework framework = edition.framework(value.id()).orElseThrow();
     line(value)
@@ -276,10 +285,7 @@ public final class CompiledEdition {
 
   /** The number of the format that a framework has its settings in by default. */
   public Optional<Integer> formatOf(Value framework) {
-    return edition
-        .framework(framework.id())
-        .flatMap(each -> each.settings().formats().stream().findFirst())
-        .map(format -> values.where(Axis.FORMAT, value -> value.id().equals(format)).nextSetBit(0));
+    return Optional.ofNullable(ownFormats.get(framework.id()));
   }
 
   /** Whether any option of an id can be judged, but not be written yet. */

@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -40,6 +41,12 @@ public final class NameCheckCache {
   private final Licences licences;
   private final Cache<Named, List<PendingFinding>> known =
       CacheBuilder.newBuilder().maximumSize(MOST_KEPT).build();
+
+  /** As many as the edition has frameworks and pairs of languages. */
+  private final Map<Speakers, Taken> takenBy = new ConcurrentHashMap<>();
+
+  /** The framework and the languages of a selection. */
+  private record Speakers(String framework, String language, String alongside) {}
 
   /** What the answer depends on. */
   private record Named(Map<Key, String> texts, Takers takers, int licensedAt) {}
@@ -111,10 +118,16 @@ public final class NameCheckCache {
 
   /** What the framework and the languages of a selection keep for themselves. */
   public Taken taken(Selection selection) {
-    List<Options.Framework> frameworks = edition.framework(selection.framework()).stream().toList();
+    return takenBy.computeIfAbsent(
+        new Speakers(selection.framework(), selection.language(), selection.alongside()),
+        this::taken);
+  }
+
+  private Taken taken(Speakers speakers) {
+    List<Options.Framework> frameworks = edition.framework(speakers.framework()).stream().toList();
     return new Taken(
         types(frameworks),
-        words(List.of(selection.language(), selection.alongside())),
+        words(List.of(speakers.language(), speakers.alongside())),
         all(frameworks, Options.Framework::packages),
         all(frameworks, Options.Framework::fills));
   }

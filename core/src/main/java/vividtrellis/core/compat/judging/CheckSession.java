@@ -89,18 +89,19 @@ final class CheckSession implements RepairSearch.Judge {
       if (isFilledIn) {
         return model;
       }
-      List<Model> solving =
-          known().stream()
-              .filter(each -> isOfFirstFramework(each) && isSolvedBy(each, assumptions.all()))
-              .map(each -> new Model(each.values(), Assumption.switches(assumptions.all())))
-              .toList();
-      return solving.isEmpty()
-          ? filledIn()
-          : solving.stream()
-              // No caution beside those of the picks, and no other framework is more preferred.
-              .filter(each -> avoidance.isFree(assumptions.all(), left, each))
-              .findFirst()
-              .or(() -> keep(avoidance.filledIn(assumptions.all(), left.get())));
+      BitSet on = Assumption.switches(assumptions.all());
+      boolean isSolved = false;
+      for (Model each : known()) {
+        if (isOfFirstFramework(each) && isSolvedBy(each, assumptions.all(), on)) {
+          isSolved = true;
+          Model solution = new Model(each.values(), on);
+          // No caution beside those of the picks, and no other framework is more preferred.
+          if (avoidance.isFree(assumptions.all(), left, solution)) {
+            return Optional.of(solution);
+          }
+        }
+      }
+      return isSolved ? keep(avoidance.filledIn(assumptions.all(), left.get())) : filledIn();
     }
 
     private Optional<Model> keep(Optional<Model> found) {
@@ -145,8 +146,9 @@ final class CheckSession implements RepairSearch.Judge {
 
   /** Changed briefs are much alike, so the last solution is often one of the next brief too. */
   private boolean isSolvable(List<Assumption> assumptions) {
+    BitSet on = Assumption.switches(assumptions);
     for (Model known : known()) {
-      if (isSolvedBy(known, assumptions)) {
+      if (isSolvedBy(known, assumptions, on)) {
         return true;
       }
     }
@@ -162,7 +164,7 @@ final class CheckSession implements RepairSearch.Judge {
     return known;
   }
 
-  private boolean isSolvedBy(Model model, List<Assumption> assumptions) {
+  private boolean isSolvedBy(Model model, List<Assumption> assumptions, BitSet on) {
     for (Assumption assumption : assumptions) {
       for (Map.Entry<Axis, BitSet> each : assumption.narrowed().entrySet()) {
         if (!each.getValue().get(model.values().get(each.getKey().number()))) {
@@ -170,7 +172,7 @@ final class CheckSession implements RepairSearch.Judge {
         }
       }
     }
-    return compiled.problem().isSolution(model.values(), Assumption.switches(assumptions));
+    return compiled.problem().isSolution(model.values(), on);
   }
 
   @Override
