@@ -11,7 +11,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.jar.JarEntry;
@@ -107,6 +106,9 @@ class ProjectsTest {
       }
       assertThat(app.isAlive()).as(Files.readString(log)).isTrue();
       questions.ask();
+      ReadmeCommands readme = ReadmeCommands.of(jar.getParent().getParent());
+      assertThat(readme.unreadable()).isEmpty();
+      assertThat(readme.asked(at)).isEmpty();
       assertThat(body(at, "/actuator/health")).contains("\"status\":\"UP\"");
     } finally {
       app.destroy();
@@ -288,22 +290,34 @@ class ProjectsTest {
     saysWhatIsMissing(jar, jdk(25));
 
     Map<String, String> access = product.databaseAccess();
-    try (var database = product.database();
-        var statement = database.createStatement()) {
-      statement.execute("CREATE DATABASE berth_booking");
-    }
-    Map<String, String> environment = new HashMap<>();
-    environment.put("SPRING_PROFILES_ACTIVE", "production");
-    environment.put(
-        "DATABASE_URL",
-        String.valueOf(access.get("VIVID_DB_URL")).replaceFirst("/postgres$", "/berth_booking"));
-    environment.put("DATABASE_USER", access.get("VIVID_DB_USER"));
-    environment.put("DATABASE_PASSWORD", access.get("VIVID_DB_PASSWORD"));
+    URI server = URI.create(String.valueOf(access.get("VIVID_DB_URL")).substring("jdbc:".length()));
+    ReadmeCommands.of(project)
+        .makeDatabase(
+            temp,
+            Map.of(
+                "PGHOST",
+                server.getHost(),
+                "PGPORT",
+                server.getPort() + "",
+                "PGUSER",
+                access.get("VIVID_DB_USER"),
+                "PGPASSWORD",
+                access.get("VIVID_DB_PASSWORD"),
+                "PGDATABASE",
+                "postgres"));
     answers(
         jar,
         jdk(25),
         at(port),
-        environment,
+        Map.of(
+            "SPRING_PROFILES_ACTIVE",
+            "production",
+            "DATABASE_URL",
+            "jdbc:" + server.resolve("/berth_booking"),
+            "DATABASE_USER",
+            "berth_booking",
+            "DATABASE_PASSWORD",
+            "berth_booking"),
         () -> {
           keepsNotes(at(port));
           assertThat(body(at(port), "/actuator/prometheus")).contains("jvm_memory_used_bytes");

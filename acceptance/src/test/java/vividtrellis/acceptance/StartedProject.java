@@ -1,10 +1,6 @@
 package vividtrellis.acceptance;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Set;
@@ -83,21 +79,14 @@ record StartedProject(Path project, Path jdk, LocalDatabase database) {
         return "it did not start: "
             + RealBuild.fault(Files.readString(log).replace("\n***", "\n[ERROR]"));
       }
-      if (!selection.starters().contains("http-api")) {
-        return "-";
+      ReadmeCommands readme = ReadmeCommands.of(project);
+      String unreadable = readme.unreadable();
+      if (!unreadable.isEmpty()) {
+        return "its readme has what no shell reads: " + unreadable;
       }
-      String path = selection.sample().equals("walkthrough") ? "/notes" : "/about";
-      int status =
-          HttpClient.newHttpClient()
-              .send(
-                  HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)).build(),
-                  HttpResponse.BodyHandlers.discarding())
-              .statusCode();
-      boolean asksWho =
-          selection.starters().stream().anyMatch(id -> id.matches("sign-in.*|token.*"));
-      boolean none = selection.sample().equals("none");
-      boolean right = none ? status < 500 : asksWho ? status < 500 : status == 200;
-      return right ? "" : path + " answered " + status;
+      return readme.blocks().stream().noneMatch(block -> block.contains("curl "))
+          ? "-"
+          : readme.asked("http://127.0.0.1:" + port);
     } finally {
       running.destroy();
       running.waitFor();

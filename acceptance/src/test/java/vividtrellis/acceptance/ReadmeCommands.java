@@ -1,0 +1,93 @@
+package vividtrellis.acceptance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * The commands of a project's readme, run as they stand there. Of the way to the application, only
+ * its address is put in; of the way to the database, only who the administrator is.
+ *
+ * @param project its folder
+ * @param blocks of commands, in their order
+ */
+record ReadmeCommands(Path project, List<String> blocks) {
+
+  private static final Pattern BLOCK = Pattern.compile("(?ms)^```sh\\n(.*?)^```$");
+  private static final Pattern ADDRESS = Pattern.compile("http://localhost:\\d+");
+
+  static ReadmeCommands of(Path project) throws IOException {
+    String readme = Files.readString(project.resolve("README.md"));
+    List<String> blocks =
+        BLOCK
+            .matcher(readme)
+            .results()
+            .map(MatchResult::group)
+            .map(block -> block.replaceAll("(?m)^```(sh)?$", "").strip())
+            .toList();
+    return new ReadmeCommands(project, blocks);
+  }
+
+  /** What a shell says of the first that is none; empty if all are. */
+  String unreadable() throws Exception {
+    for (String block : blocks) {
+      Command.Result read = new Command(project, List.of("bash", "-n", "-c", block)).run(10);
+      if (read.code() != 0) {
+        return block + "\n" + read.both();
+      }
+    }
+    return "";
+  }
+
+  /**
+   * Asks the running application whatever the readme asks it; what takes a token of an issuer that
+   * is not here is left out.
+   *
+   * @param at its address
+   * @return what the first that failed says; empty if none did
+   */
+  String asked(String at) throws Exception {
+    String all = String.join("\n", blocks).replace("\\\n", " ");
+    boolean hasToken = all.contains("TOKEN=");
+    String asking =
+        all.lines()
+            .filter(line -> line.contains("curl "))
+            .filter(line -> hasToken || !line.contains("$TOKEN"))
+            .map(line -> ADDRESS.matcher(line).replaceAll(at))
+            .collect(Collectors.joining("\n"));
+    String checked = "curl() { command curl -sS --fail-with-body --max-time 30 \"$@\"; }\n";
+    Command.Result result =
+        new Command(project, List.of("bash", "-e", "-c", checked + asking)).run(120);
+    return result.code() == 0 ? "" : asking + "\n" + result.both();
+  }
+
+  /**
+   * Makes the local database.
+   *
+   * @param administrator what the environment has to say for its client
+   */
+  void makeDatabase(Path folder, Map<String, String> administrator) throws Exception {
+    Path tools = Files.createDirectory(folder.resolve("tools"));
+    // Whoever runs this is no administrator of the machine, only of the database.
+    Path sudo = Files.writeString(tools.resolve("sudo"), "#!/bin/sh\nshift 2\nexec \"$@\"\n");
+    Files.setPosixFilePermissions(sudo, PosixFilePermissions.fromString("rwxr-xr-x"));
+    List<String> making = blocks.stream().filter(block -> block.contains("psql ")).toList();
+    assertThat(making).isNotEmpty();
+    for (String block : making) {
+      Command.Result made =
+          new Command(project, List.of("bash", "-e", "-c", block))
+              .with(administrator)
+              .with(Map.of("PATH", tools + ":/usr/bin:/bin"))
+              .run(60);
+      assertThat(made.code()).as(made.both()).isZero();
+    }
+  }
+}
