@@ -24,6 +24,10 @@ public record EditionFolder(Path path) {
     path = path.toAbsolutePath().normalize();
   }
 
+  /** Texts of licences, the scripts that fetch Maven, and tables that libraries want. */
+  private static final List<String> OF_LIBRARIES =
+      List.of("templates/licences/", "templates/maven/", "templates/tables/");
+
   /**
    * Loads the edition, and looks whether everything in it can be had.
    *
@@ -42,8 +46,8 @@ public record EditionFolder(Path path) {
 
   /**
    * The text of a file; empty where there is none. Names come from data, so none may lead out of
-   * the folder. The texts of licences, and the scripts that fetch Maven, are those of the shipped
-   * edition where the folder has none.
+   * the folder. What comes out of libraries is that of the shipped edition where the folder has
+   * none.
    */
   public Optional<String> file(String name) {
     Path file = path.resolve(name).normalize();
@@ -54,7 +58,7 @@ public record EditionFolder(Path path) {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    return name.startsWith("templates/maven/") || name.startsWith("templates/licences/")
+    return OF_LIBRARIES.stream().anyMatch(name::startsWith)
         ? ShippedEdition.file(name)
         : Optional.empty();
   }
