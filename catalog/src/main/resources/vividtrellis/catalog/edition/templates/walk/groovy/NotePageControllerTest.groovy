@@ -40,6 +40,9 @@ import org.springframework.context.annotation.Bean
 {{/byToken}}
 import org.springframework.context.annotation.Import
 {{#byToken}}
+import org.springframework.context.annotation.Profile
+{{/byToken}}
+{{#byToken}}
 import org.springframework.security.oauth2.jwt.BadJwtException
 import org.springframework.security.oauth2.jwt.JwtDecoder
 {{/byToken}}
@@ -63,6 +66,7 @@ class NotePageControllerTest {
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
     @TestConfiguration(proxyBeanMethods = false)
+    @Profile("test")
     static class Tokens {
 
         @Bean

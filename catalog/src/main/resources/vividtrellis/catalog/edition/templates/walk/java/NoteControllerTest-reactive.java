@@ -33,6 +33,9 @@ import {{webFluxTest}};
 import org.springframework.context.annotation.Bean;
 {{/byToken}}
 import org.springframework.context.annotation.Import;
+{{#byToken}}
+import org.springframework.context.annotation.Profile;
+{{/byToken}}
 import org.springframework.http.MediaType;
 {{#byToken}}
 import org.springframework.security.oauth2.jwt.BadJwtException;
@@ -58,6 +61,7 @@ class NoteControllerTest {
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
     @TestConfiguration(proxyBeanMethods = false)
+    @Profile("test")
     static class Tokens {
 
         @Bean

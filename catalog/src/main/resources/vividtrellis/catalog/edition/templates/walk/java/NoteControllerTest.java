@@ -37,6 +37,9 @@ import {{webMvcTest}};
 import org.springframework.context.annotation.Bean;
 {{/byToken}}
 import org.springframework.context.annotation.Import;
+{{#byToken}}
+import org.springframework.context.annotation.Profile;
+{{/byToken}}
 import org.springframework.http.MediaType;
 {{#byToken}}
 import org.springframework.security.oauth2.jwt.BadJwtException;
@@ -62,6 +65,7 @@ class NoteControllerTest {
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
     @TestConfiguration(proxyBeanMethods = false)
+    @Profile("test")
     static class Tokens {
 
         @Bean

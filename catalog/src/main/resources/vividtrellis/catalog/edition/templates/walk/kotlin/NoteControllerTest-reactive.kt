@@ -21,6 +21,9 @@ import {{webFluxTest}}
 import org.springframework.context.annotation.Bean
 {{/byToken}}
 import org.springframework.context.annotation.Import
+{{#byToken}}
+import org.springframework.context.annotation.Profile
+{{/byToken}}
 import org.springframework.http.MediaType
 {{#byToken}}
 import org.springframework.security.oauth2.jwt.BadJwtException
@@ -51,6 +54,7 @@ class NoteControllerTest(
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
     @TestConfiguration(proxyBeanMethods = false)
+    @Profile("test")
     class Tokens {
         @Bean
         fun tokens() = ReactiveJwtDecoder { Mono.error(BadJwtException("No token is known here")) }

@@ -25,6 +25,9 @@ import {{webMvcTest}}
 import org.springframework.context.annotation.Bean
 {{/byToken}}
 import org.springframework.context.annotation.Import
+{{#byToken}}
+import org.springframework.context.annotation.Profile
+{{/byToken}}
 import org.springframework.http.MediaType
 {{#byToken}}
 import org.springframework.security.oauth2.jwt.BadJwtException
@@ -50,6 +53,7 @@ class NoteControllerTest(
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
     @TestConfiguration(proxyBeanMethods = false)
+    @Profile("test")
     class Tokens {
         @Bean
         fun tokens() = JwtDecoder { throw BadJwtException("No token is known here") }

@@ -27,6 +27,9 @@ import org.springframework.context.annotation.Bean
 {{/byToken}}
 import org.springframework.context.annotation.Import
 {{#byToken}}
+import org.springframework.context.annotation.Profile
+{{/byToken}}
+{{#byToken}}
 import org.springframework.security.oauth2.jwt.BadJwtException
 import org.springframework.security.oauth2.jwt.JwtDecoder
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.jwt
@@ -51,6 +54,7 @@ class NotePageControllerTest(
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
     @TestConfiguration(proxyBeanMethods = false)
+    @Profile("test")
     class Tokens {
         @Bean
         fun tokens() = JwtDecoder { throw BadJwtException("No token is known here") }
