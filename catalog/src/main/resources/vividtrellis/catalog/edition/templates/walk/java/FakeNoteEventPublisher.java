@@ -5,8 +5,10 @@ import {{package}}.domain.Note;
 {{/byLayer}}
 import java.util.ArrayList;
 import java.util.List;
+import org.springframework.context.annotation.Primary;
 
 /** Keeps what was announced, as long as a test runs. */
+@Primary
 public class FakeNoteEventPublisher implements NoteEventPublisher {
 
     private final List<Note> told = new ArrayList<>();
