@@ -43,6 +43,15 @@ class FormattersTest {
           Key.ENTRY, "E".repeat(60),
           Key.DATABASE, "d".repeat(32));
 
+  /** What is written only where several are picked. */
+  private static final List<String> TOGETHER =
+      List.of(
+          "http-api http-client test-http-stubs",
+          "http-reactive http-client-reactive test-http-stubs tokens",
+          "http-api tokens sign-in-form pages-thymeleaf kafka api-description",
+          "sql-orm postgresql mongodb cassandra neo4j elasticsearch kafka redis test-containers",
+          "http-reactive sql-reactive mysql rabbitmq test-containers");
+
   private static List<Brief> briefs;
 
   @TempDir Path temp;
@@ -87,7 +96,7 @@ class FormattersTest {
     assertThat(checked.code()).as(checked.out()).isZero();
   }
 
-  /** Each starter by itself, where it works with notes, and drawn ones. */
+  /** Each starter by itself, where it works with notes, some together, and drawn ones. */
   @BeforeAll
   static void draw() {
     Brief walk = Brief.empty().with(Key.GROUP, "saltmarsh.example").with(Key.SAMPLE, "walkthrough");
@@ -95,6 +104,9 @@ class FormattersTest {
     for (Option starter : ShippedEdition.load().starters()) {
       briefs.add(walk.withStarters(List.of(starter.id())));
       briefs.add(walk.withStarters(List.of(starter.id(), "http-api", "test-browser")));
+    }
+    for (String together : TOGETHER) {
+      briefs.add(walk.withStarters(List.of(together.split(" "))));
     }
     RandomBriefs drawn = new RandomBriefs(LocalDate.now(ZoneOffset.UTC).toEpochDay());
     for (int i = 0; i < DRAWN; i++) {

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.apache.maven.model.Build;
 import org.apache.maven.model.Dependency;
 import org.apache.maven.model.Exclusion;
@@ -330,6 +331,37 @@ class ShippedProjectsTest {
     }
   }
 
+  /** The tables that libraries want are made like all others, each database by its own form. */
+  @ParameterizedTest
+  @CsvSource({"3.4, BATCH_JOB_SEQ", "4.1, BATCH_JOB_INSTANCE_SEQ"})
+  void tablesOfLibrariesAreStepsToo(String line, String counter) {
+    Brief brief =
+        Brief.empty()
+            .with(Key.NAME, "fare-ledger")
+            .with(Key.FRAMEWORK, tested.on(line))
+            .with(Key.JVM, "17");
+    List<String> starters = List.of("http-api", "sessions-sql", "batch-state", "postgresql");
+    FileSet bare = files(brief.withStarters(starters));
+    FileSet stepwise =
+        files(
+            brief.withStarters(
+                Stream.concat(starters.stream(), Stream.of("migrations-flyway")).toList()));
+
+    assertThat(text(bare, "src/main/resources/application.yaml"))
+        .contains("initialize-schema: always")
+        .doesNotContain("locations");
+    assertThat(text(stepwise, "src/main/resources/application.yaml"))
+        .contains("initialize-schema: never", "db/vendor/{vendor}")
+        .doesNotContain("initialize-schema: always");
+    assertThat(text(stepwise, "src/main/resources/db/vendor/postgresql/V2__sessions.sql"))
+        .contains("CREATE TABLE SPRING_SESSION", "BYTEA");
+    for (String folder :
+        List.of("main/resources/db/vendor/postgresql", "test/resources/db/vendor/h2")) {
+      assertThat(text(stepwise, "src/" + folder + "/V3__batches.sql"))
+          .containsPattern("CREATE SEQUENCE " + counter + "[ ;]");
+    }
+  }
+
   @ParameterizedTest
   @ValueSource(strings = {"3.4", "4.1"})
   void testsRunTheImagesOfTheComposeFile(String line) throws Exception {
@@ -344,7 +376,10 @@ class ShippedProjectsTest {
                 .withStarters(
                     List.of(
                         "sql-direct", "mysql", "mongodb", "kafka", "redis", "test-containers")));
-    String test = text(files, "src/test/java/example/saltmarsh/fareledger/ContainersTest.java");
+    String test = text(files, "src/test/java/example/saltmarsh/fareledger/LocalServices.java");
+    assertThat(
+            text(files, "src/test/java/example/saltmarsh/fareledger/FareLedgerWithContainers.java"))
+        .contains("SpringApplication.from(FareLedger::main)");
     Object compose =
         Documents.plain(Documents.readTrusted(text(files, "compose.yaml"), Notation.YAML));
 

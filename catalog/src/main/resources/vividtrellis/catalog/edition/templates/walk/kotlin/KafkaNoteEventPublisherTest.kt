@@ -38,7 +38,10 @@ class KafkaNoteEventPublisherTest {
         assertThat(output.all).contains("Nobody was told of note 7")
     }
 
-    private fun publisher(broker: MockProducer<String, String>) = KafkaNoteEventPublisher(KafkaTemplate(ProducerFactory { broker }))
+    private fun publisher(broker: MockProducer<String, String>): KafkaNoteEventPublisher {
+        val factory = ProducerFactory { broker }
+        return KafkaNoteEventPublisher(KafkaTemplate(factory))
+    }
 
     private fun broker(answers: Boolean) = MockProducer(answers, null, StringSerializer(), StringSerializer())
 
