@@ -7,10 +7,12 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.jar.JarEntry;
@@ -163,6 +165,61 @@ class ProjectsTest {
           assertThat(status(at(port), "/actuator/metrics")).isEqualTo(401);
           assertThat(status(at(port), "/notes")).isEqualTo(401);
         });
+  }
+
+  /** Its own tokens are good here, and nothing that looks like one is. */
+  @Test
+  void springBoot35IssuesTokensAndTrustsThem(Running product) throws Exception {
+    int port = Product.freePort();
+    Path project =
+        take(
+            product,
+            "framework=spring-boot@3.5",
+            "language=java@17",
+            "sample=walkthrough",
+            "port=" + port,
+            "+token-issuer",
+            "+tokens");
+
+    Command.Result built = build(project, jdk(17));
+    assertThat(built.code()).as(built.out()).isZero();
+    answers(
+        project.resolve("target/berth-booking-0.1.0.jar"),
+        jdk(17),
+        at(port),
+        Map.of("SPRING_PROFILES_ACTIVE", "local"),
+        () -> {
+          String issued = token(at(port));
+          assertThat(statusWith(at(port), issued)).isEqualTo(200);
+          assertThat(statusWith(at(port), issued.substring(0, issued.length() - 9) + "forgedOne"))
+              .isEqualTo(401);
+        });
+  }
+
+  private static String token(String at) throws Exception {
+    String client =
+        Base64.getEncoder()
+            .encodeToString("berth-booking:local-only".getBytes(StandardCharsets.UTF_8));
+    HttpRequest request =
+        HttpRequest.newBuilder(URI.create(at + "/oauth2/token"))
+            .header("Authorization", "Basic " + client)
+            .header("Content-Type", "application/x-www-form-urlencoded")
+            .POST(HttpRequest.BodyPublishers.ofString("grant_type=client_credentials"))
+            .build();
+    String said =
+        HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString()).body();
+    assertThat(said).contains("\"access_token\":\"");
+    return said.replaceFirst("(?s).*\"access_token\":\"([^\"]*)\".*", "$1");
+  }
+
+  private static int statusWith(String at, String token) throws Exception {
+    return HttpClient.newHttpClient()
+        .send(
+            HttpRequest.newBuilder(URI.create(at + "/notes"))
+                .header("Authorization", "Bearer " + token)
+                .build(),
+            HttpResponse.BodyHandlers.discarding())
+        .statusCode();
   }
 
   /**
