@@ -82,6 +82,12 @@ class ProjectsTest {
         .run(600);
   }
 
+  private static void isBuilt(Path project, Path jdk) throws Exception {
+    Command.Result built = build(project, jdk);
+    assertThat(built.code()).as(built.out()).isZero();
+    assertThat(built.out()).contains("BUILD SUCCESS").containsPattern("Tests run: [1-9]");
+  }
+
   /** What is asked of a running application. */
   private interface Questions {
     void ask() throws Exception;
@@ -109,6 +115,7 @@ class ProjectsTest {
       assertThat(app.isAlive()).as(Files.readString(log)).isTrue();
       questions.ask();
       ReadmeCommands readme = ReadmeCommands.of(jar.getParent().getParent());
+      assertThat(readme.blocks()).anyMatch(block -> block.contains("curl "));
       assertThat(readme.unreadable()).isEmpty();
       assertThat(readme.asked(at)).isEmpty();
       assertThat(body(at, "/actuator/health")).contains("\"status\":\"UP\"");
@@ -131,11 +138,13 @@ class ProjectsTest {
         .body();
   }
 
-  private static int status(String at, String path) throws Exception {
+  private static int status(String at, String path, String... headers) throws Exception {
+    HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(at + path));
+    if (headers.length > 0) {
+      request.headers(headers);
+    }
     return HttpClient.newHttpClient()
-        .send(
-            HttpRequest.newBuilder(URI.create(at + path)).build(),
-            HttpResponse.BodyHandlers.discarding())
+        .send(request.build(), HttpResponse.BodyHandlers.discarding())
         .statusCode();
   }
 
@@ -153,8 +162,7 @@ class ProjectsTest {
             "+tokens",
             "+tracing");
 
-    Command.Result built = build(project, jdk(17));
-    assertThat(built.code()).as(built.out()).isZero();
+    isBuilt(project, jdk(17));
     answers(
         project.resolve("target/berth-booking-0.1.0.jar"),
         jdk(17),
@@ -181,8 +189,7 @@ class ProjectsTest {
             "+token-issuer",
             "+tokens");
 
-    Command.Result built = build(project, jdk(17));
-    assertThat(built.code()).as(built.out()).isZero();
+    isBuilt(project, jdk(17));
     answers(
         project.resolve("target/berth-booking-0.1.0.jar"),
         jdk(17),
@@ -190,8 +197,10 @@ class ProjectsTest {
         Map.of("SPRING_PROFILES_ACTIVE", "local"),
         () -> {
           String issued = token(at(port));
-          assertThat(statusWith(at(port), issued)).isEqualTo(200);
-          assertThat(statusWith(at(port), issued.substring(0, issued.length() - 9) + "forgedOne"))
+          assertThat(status(at(port), "/notes", "Authorization", "Bearer " + issued))
+              .isEqualTo(200);
+          String forged = issued.substring(0, issued.length() - 9) + "forgedOne";
+          assertThat(status(at(port), "/notes", "Authorization", "Bearer " + forged))
               .isEqualTo(401);
         });
   }
@@ -210,16 +219,6 @@ class ProjectsTest {
         HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString()).body();
     assertThat(said).contains("\"access_token\":\"");
     return said.replaceFirst("(?s).*\"access_token\":\"([^\"]*)\".*", "$1");
-  }
-
-  private static int statusWith(String at, String token) throws Exception {
-    return HttpClient.newHttpClient()
-        .send(
-            HttpRequest.newBuilder(URI.create(at + "/notes"))
-                .header("Authorization", "Bearer " + token)
-                .build(),
-            HttpResponse.BodyHandlers.discarding())
-        .statusCode();
   }
 
   /**
@@ -247,9 +246,7 @@ class ProjectsTest {
             "+api-description",
             "+h2");
 
-    Command.Result built = build(project, jdk(17));
-    assertThat(built.code()).as(built.out()).isZero();
-    assertThat(built.out()).contains("BUILD SUCCESS").containsPattern("Tests run: [1-9]");
+    isBuilt(project, jdk(17));
     String quay = at(port) + "/quay";
     answers(
         project.resolve("target/berth-booking.war"),
@@ -341,8 +338,7 @@ class ProjectsTest {
         .anyMatch(line -> line.contains("berth-booking needs JDK 25 or newer"));
 
     // No database is set up for it yet: the tests need none.
-    Command.Result built = build(project, jdk(25));
-    assertThat(built.code()).as(built.out()).isZero();
+    isBuilt(project, jdk(25));
     Path jar = project.resolve("target/berth-booking-0.1.0.jar");
     saysWhatIsMissing(jar, jdk(25));
 

@@ -1,8 +1,15 @@
 package vividtrellis.catalog;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.StringReader;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.apache.maven.model.Model;
+import org.apache.maven.model.io.xpp3.MavenXpp3Reader;
 import vividtrellis.core.brief.Brief;
+import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
 import vividtrellis.core.compat.Verdict;
@@ -71,6 +78,28 @@ public enum TestedEdition {
 
   public Verdict judge(Brief brief) {
     return verdicts().judge(brief, 2026);
+  }
+
+  /** The files of a project at a line of the first framework, all else filled in. */
+  FileSet files(String line, String... starters) {
+    return files(
+        Brief.empty()
+            .with(Key.NAME, "fare-ledger")
+            .with(Key.GROUP, "saltmarsh.example")
+            .with(Key.FRAMEWORK, on(line))
+            .withStarters(List.of(starters)));
+  }
+
+  /** The files of a brief, which must fit. */
+  FileSet files(Brief brief) {
+    Verdict verdict = judge(brief);
+    assertThat(verdict.fits()).as("%s", verdict.findings()).isTrue();
+    return files(verdict);
+  }
+
+  /** The build file of a project, read with Maven's own parser. */
+  static Model pom(FileSet files) throws Exception {
+    return new MavenXpp3Reader().read(new StringReader(text(files, "pom.xml")));
   }
 
   /** The files that a verdict gives, without a receipt. */
