@@ -324,6 +324,7 @@ class ProjectsTest {
             "framework=spring-boot@4.1",
             "language=java@25",
             "sample=walkthrough",
+            "entity=" + BerthsOverHttp.ENTITY,
             "port=" + port,
             "+validation",
             "+sql-orm",
@@ -372,7 +373,7 @@ class ProjectsTest {
             "DATABASE_PASSWORD",
             "berth_booking"),
         () -> {
-          keepsNotes(at(port));
+          new BerthsOverHttp(at(port)).goAllTheWay();
           assertThat(body(at(port), "/actuator/prometheus")).contains("jvm_memory_used_bytes");
         });
   }

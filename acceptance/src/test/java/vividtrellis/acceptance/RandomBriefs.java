@@ -33,6 +33,34 @@ final class RandomBriefs {
       "Books berths for arriving ferries, tells the harbour office who comes, when and how deep,"
           + " and keeps the ledger of it all";
 
+  /**
+   * What entities are called, of which some mean something to a language or have no other plural.
+   */
+  private static final List<String> ENTITIES = List.of("Berth", "Case", "OpenCrossing", "Series");
+
+  /** All that a field can be, and names of fields. */
+  private static final List<String> FORMS =
+      List.of(
+          "text..80 unique",
+          "text 2..4000?",
+          "integer",
+          "integer -5..99?",
+          "decimal 0..500",
+          "decimal?",
+          "boolean",
+          "boolean?",
+          "date",
+          "date?",
+          "instant",
+          "instant?",
+          "uuid",
+          "uuid? unique",
+          "free|taken",
+          "in-dock|at-sea?");
+
+  private static final List<String> FIELDS =
+      List.of("name", "quayLength", "freeFrom", "port", "ident2", "type", "count");
+
   private final Edition edition = ShippedEdition.load();
   private final Verdicts verdicts = new Verdicts(edition);
   private final Random random;
@@ -104,6 +132,7 @@ final class RandomBriefs {
             ? brief
             : sometimes(4, brief, Key.FRAMEWORK, pick);
     brief = sometimes(2, brief, Key.SUMMARY, SUMMARY);
+    brief = sometimes(2, brief, Key.ENTITY, entity());
     Language language = one(edition.languages());
     brief = sometimes(5, brief, Key.LANGUAGE, language.id());
     brief = sometimes(3, brief, Key.JVM, one(edition.levels()).version().text());
@@ -113,6 +142,16 @@ final class RandomBriefs {
     return brief
         .withStarters(some(edition.starters(), 1 + random.nextInt(MOST_STARTERS)))
         .withExtras(some(edition.extras(), random.nextInt(4)));
+  }
+
+  private String entity() {
+    List<String> names = new ArrayList<>(FIELDS);
+    Collections.shuffle(names, random);
+    List<String> fields = new ArrayList<>();
+    for (String name : names.subList(0, 1 + random.nextInt(names.size()))) {
+      fields.add(name + " " + one(FORMS));
+    }
+    return one(ENTITIES) + ": " + String.join(", ", fields);
   }
 
   /** With a pick in all but one of some cases. */

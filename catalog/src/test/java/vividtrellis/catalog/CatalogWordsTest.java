@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.EntityWord;
 import vividtrellis.core.catalog.ProjectWord;
 import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.document.Documents;
@@ -71,6 +72,12 @@ class CatalogWordsTest {
     page.append("| word | stands for |\n|---|---|\n");
     for (ProjectWord word : ProjectWord.values()) {
       page.append("| `%s` | %s |\n".formatted(word.word(), word.meaning()));
+    }
+    page.append("\n## Words that templates of a sample have of its entity\n\n");
+    page.append("| word | of | stands for |\n|---|---|---|\n");
+    for (EntityWord word : EntityWord.values()) {
+      String of = word.isOfField() ? "each field" : "the entity";
+      page.append("| `%s` | %s | %s |\n".formatted(word.word(), of, word.meaning()));
     }
     page.append("\n## Words that bindings of the shipped edition give\n\n");
     page.append("| word | given by |\n|---|---|\n");
@@ -128,12 +135,16 @@ class CatalogWordsTest {
         .forEach(
             option ->
                 option.bindings().stream()
-                    .map(Contribution::variables)
-                    .flatMap(words -> words.keySet().stream())
+                    .flatMap(CatalogWordsTest::words)
                     .forEach(
                         word ->
                             given.computeIfAbsent(word, any -> new TreeSet<>()).add(option.id())));
     return given;
+  }
+
+  private static Stream<String> words(Contribution binding) {
+    return Stream.of(binding.variables(), binding.fieldWords())
+        .flatMap(words -> words.keySet().stream());
   }
 
   private static String code(Stream<String> words) {

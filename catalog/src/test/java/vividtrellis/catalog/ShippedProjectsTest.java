@@ -23,6 +23,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.render.FileSet;
+import vividtrellis.core.render.FileSet.GeneratedFile;
 
 /** What picks make of the build file and the settings, read with Maven's own parser. */
 @ParameterizedClass
@@ -174,9 +175,9 @@ class ShippedProjectsTest {
     Map<String, ?> page =
         Map.of(
             "notes",
-            List.of(Map.of("title", "<Tide>", "body", "High at noon")),
-            "note",
-            Map.of("title", "", "body", ""),
+            List.of(Map.of("id", 7, "title", "<Tide>", "body", "High at noon")),
+            "form",
+            Map.of("title", "<Ebb>", "body", ""),
             "errors",
             Map.of("title", "must be <there>"),
             "springMacroRequestContext",
@@ -188,8 +189,60 @@ class ShippedProjectsTest {
             Mustache.compiler()
                 .compile(text(files, "src/main/resources/templates/notes.mustache"))
                 .execute(page))
-        .contains("<dt>&lt;Tide&gt;</dt>", "<dd>High at noon</dd>", "<title>Notes - Fare Ledger")
-        .contains("action=\"/quay/pages/notes\"", ">Title: must be &lt;there&gt;<");
+        .contains("<td>&lt;Tide&gt;</td>", "<td>High at noon</td>", "<title>Notes - Fare Ledger")
+        .contains("action=\"/quay/pages/notes\"", "action=\"/quay/pages/notes/7/remove\"")
+        .contains("value=\"&lt;Ebb&gt;\"", ">Title must be &lt;there&gt;<");
+  }
+
+  /** Whatever keeps, shows and tells it. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = ';',
+      value = {
+        "http-api sql-orm postgresql migrations-flyway validation pages-thymeleaf test-browser",
+        "http-api sql-rows mysql kafka pages-freemarker api-description",
+        "http-reactive sql-reactive postgresql migrations-liquibase tokens",
+        "http-api sql-direct h2 pages-mustache test-containers rabbitmq",
+        "http-api sql-typed oracle",
+        "http-api sql-mapper sqlserver jms-artemis",
+        "http-api mongodb",
+        "http-api cassandra",
+        "http-api couchbase",
+        "http-api neo4j",
+        "http-api elasticsearch",
+        "http-api redis",
+        "http-api"
+      })
+  void speaksOfNothingButTheEntityOfTheBrief(String starters) {
+    for (String language : List.of("java", "kotlin", "groovy")) {
+      FileSet files =
+          files(
+              Brief.empty()
+                  .with(Key.NAME, "fare-ledger")
+                  .with(Key.LANGUAGE, language)
+                  .with(Key.SAMPLE, "walkthrough")
+                  .with(
+                      Key.ENTITY,
+                      "OpenFare: label text..80 unique, amount decimal 0..?, paidOn date?, kind"
+                          + " single|day-ticket, seen instant, code uuid?, rides integer, lit"
+                          + " boolean")
+                  .withExtras(List.of("compose"))
+                  .withStarters(List.of(starters.split(" "))));
+      for (GeneratedFile file : files.files()) {
+        assertThat(file.path() + "\n" + file.text())
+            .as(file.path())
+            .doesNotContainPattern("\\b[nN]otes?\\b|Note(?=[A-Z])|\\bnote(?=[A-Z])")
+            .doesNotContainPattern(
+                file.path().endsWith(".mustache") ? "[\\x01-\\x04]" : "\\{\\{|[\\x01-\\x04]");
+      }
+      assertThat(files.files())
+          .extracting(GeneratedFile::path)
+          .anyMatch(path -> path.endsWith("/openfares/OpenFareService." + suffix(language)));
+    }
+  }
+
+  private static String suffix(String language) {
+    return language.equals("kotlin") ? "kt" : language;
   }
 
   @ParameterizedTest

@@ -66,6 +66,7 @@ public final class BriefRules {
     rules.port(Key.PORT, "8080");
     rules.port(Key.MANAGEMENT_PORT, "8081");
     rules.form(Key.MIRROR, MIRROR, "mirror-form", null);
+    rules.complaints.addAll(EntityRules.complaints(brief, taken));
     return List.copyOf(rules.complaints);
   }
 

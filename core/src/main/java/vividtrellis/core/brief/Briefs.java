@@ -59,7 +59,9 @@ public final class Briefs {
           .get(key)
           .ifPresent(
               value -> {
-                if (key.block().isEmpty()) {
+                if (key == Key.ENTITY) {
+                  top.put(key.word(), EntityForm.node(value));
+                } else if (key.block().isEmpty()) {
                   top.put(key.word(), Node.text(value));
                 } else {
                   Node.Fields block = (Node.Fields) top.getOrDefault(key.block(), Node.fields());
@@ -143,13 +145,13 @@ public final class Briefs {
         String key = each.getKey();
         if (!known.contains(key)) {
           String nearest = Nearest.of(key, known).orElse(null);
-          String pointer = "#/" + (block.isEmpty() ? "" : block + "/") + escape(key);
+          String pointer = "#/" + (block.isEmpty() ? "" : block + "/") + Shown.pointer(key);
           faults.add(
               new Fault(
                   pointer,
                   "There is no key '%s' in %s%s."
                       .formatted(
-                          shorten(key),
+                          Shown.of(key),
                           block.isEmpty() ? "a brief" : "'" + block + "'",
                           each.getValue().at().line() == 0
                               ? ""
@@ -169,6 +171,8 @@ public final class Briefs {
           if (!scalar.text().isBlank()) {
             texts.put(key, scalar.text());
           }
+        } else if (key == Key.ENTITY && node instanceof Node.Fields entity) {
+          EntityForm.word(entity, faults).ifPresent(word -> texts.put(key, word));
         } else if (!isNothing(node)) {
           fault("#" + key.pointer(), "'%s' is one value, found %s.", key.word(), node);
         }
@@ -211,14 +215,6 @@ public final class Briefs {
 
     private static boolean isNothing(@Nullable Node node) {
       return node == null || (node instanceof Node.Scalar scalar && scalar.text() == null);
-    }
-
-    private static String escape(String key) {
-      return shorten(key).replace("~", "~0").replace("/", "~1");
-    }
-
-    private static String shorten(String key) {
-      return key.length() <= 60 ? key : key.substring(0, 60) + "…";
     }
   }
 }

@@ -29,6 +29,7 @@ public enum Key {
   THREADS("/settings/threads"),
   MANAGEMENT_PORT("/settings/managementPort"),
   SAMPLE("/sample"),
+  ENTITY("/entity"),
   LAYOUT("/layout"),
   EDITION("/edition");
 

@@ -233,7 +233,7 @@ final class NameRules {
     String better = Strings.emptyToNull(derived().entryClass());
     if (!ENTRY.matcher(given).matches()) {
       block("entry-form", Key.ENTRY, args, better);
-    } else if (Names.hidesAType(given) || taken.types().contains(given)) {
+    } else if (Names.hidesAType(given) || Names.takenTypes(brief, taken).contains(given)) {
       block("entry-taken", Key.ENTRY, args, better);
     } else if (Names.refusedByFileSystems(given)) {
       block("entry-refused-by-file-systems", Key.ENTRY, args, better);

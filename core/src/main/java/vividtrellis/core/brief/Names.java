@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javax.lang.model.SourceVersion;
+import vividtrellis.core.entity.EntityNames;
 
 /**
  * The names that follow from a project's name and group. For {@code berth-booking} of {@code
@@ -29,7 +30,8 @@ import javax.lang.model.SourceVersion;
  * an underscore. A database whose name means something to a database server is called {@code
  * db_order}; it has at most {@value #LONGEST_DATABASE} letters. An entry class that would hide a
  * type every Java file sees, or one that its own file imports or the project has already, is called
- * a Service ({@code record} becomes {@code RecordService}).
+ * a Service ({@code record} becomes {@code RecordService}), or a Server where there is such a
+ * service.
  *
  * @param artifact also the name of the directory and of a container
  * @param title for people
@@ -37,6 +39,8 @@ import javax.lang.model.SourceVersion;
  * @param packageName of the code
  * @param entryClass the class that starts the application
  * @param database also the account of a local database
+ * @param entity that a sample is about, as the user says it; empty where there is none
+ * @param taken by framework and languages, which all of them keep clear of
  */
 public record Names(
     String artifact,
@@ -44,7 +48,9 @@ public record Names(
     String group,
     String packageName,
     String entryClass,
-    String database) {
+    String database,
+    String entity,
+    Taken taken) {
 
   /** The database bears the name of its account, and MySQL takes none that is longer. */
   static final int LONGEST_DATABASE = 32;
@@ -79,8 +85,10 @@ public record Names(
         brief.get(Key.TITLE).orElse(title(name)),
         group,
         brief.get(Key.PACKAGE).orElse(packageOf(group, name, taken.words())),
-        brief.get(Key.ENTRY).orElse(entryClass(name, taken.types())),
-        brief.get(Key.DATABASE).orElse(database(name)));
+        brief.get(Key.ENTRY).orElse(entryClass(name, takenTypes(brief, taken))),
+        brief.get(Key.DATABASE).orElse(database(name)),
+        entity(brief, taken),
+        taken);
   }
 
   private static String database(String name) {
@@ -138,6 +146,33 @@ public record Names(
     return refused ? letters + "_" : letters;
   }
 
+  /**
+   * What the entity is called where names have different forms; takes longer than all else here.
+   *
+   * @throws IllegalStateException where there is none
+   */
+  public EntityNames entityNames() {
+    if (entity.isEmpty()) {
+      throw new IllegalStateException("No sample of this edition is about an entity");
+    }
+    Set<String> words = new HashSet<>(taken.words());
+    words.addAll(taken.code().variables());
+    return EntityNames.of(entity, words, SQL_WORDS);
+  }
+
+  /** The name of the entity, or of the usual one; empty for none. */
+  private static String entity(Brief brief, Taken taken) {
+    String word = brief.get(Key.ENTITY).orElse(taken.code().usual());
+    return word.substring(0, Math.max(0, word.indexOf(':'))).strip();
+  }
+
+  /** What the entry class cannot be called. */
+  static Set<String> takenTypes(Brief brief, Taken taken) {
+    Set<String> types = new HashSet<>(taken.types());
+    types.addAll(taken.typesOf(entity(brief, taken)));
+    return types;
+  }
+
   private static String entryClass(String name, Set<String> takenTypes) {
     String type =
         Arrays.stream(name.split("-", -1))
@@ -145,7 +180,8 @@ public record Names(
             .map(Names::capital)
             .collect(Collectors.joining());
     boolean taken = hidesAType(type) || takenTypes.contains(type);
-    return taken ? type + "Service" : type;
+    // An entity of the same name has a service already.
+    return !taken ? type : type + (takenTypes.contains(type + "Service") ? "Server" : "Service");
   }
 
   private static String capital(String word) {

@@ -7,6 +7,11 @@ public final class Shown {
 
   private Shown() {}
 
+  /** A key as a part of a JSON Pointer (RFC 6901), cut short. */
+  static String pointer(String key) {
+    return of(key).replace("~", "~0").replace("/", "~1");
+  }
+
   /**
    * The value, cut short, with a visible sign for all that moves the text around or hides in it.
    */

@@ -31,6 +31,8 @@ import vividtrellis.core.document.Node;
  * @param services what the application talks to, by name, as a compose file describes it
  * @param files whole files, or parts of files that several options write together
  * @param variables further words for templates
+ * @param fieldWords further words for each field of the entity, templates over the words of the
+ *     field
  */
 public record Contribution(
     List<Term> when,
@@ -50,7 +52,8 @@ public record Contribution(
     Map<String, Map<String, String>> settings,
     Node.Fields services,
     List<FilePart> files,
-    Map<String, String> variables) {
+    Map<String, String> variables,
+    Map<String, String> fieldWords) {
 
   /** The same under further conditions. */
   Contribution when(List<Term> conditions) {
@@ -72,7 +75,8 @@ public record Contribution(
         settings,
         services,
         files,
-        variables);
+        variables,
+        fieldWords);
   }
 
   /** In which phases an artifact is there; in the order in which a build file has them. */

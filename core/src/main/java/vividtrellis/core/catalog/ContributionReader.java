@@ -51,7 +51,8 @@ final class ContributionReader {
             settings(section),
             section.mapping("services"),
             flat(section.sections("files", this::files)),
-            section.texts("variables"));
+            section.texts("variables"),
+            section.texts("field-words"));
     return conditions.apart(section, "when").stream().map(always::when).toList();
   }
 

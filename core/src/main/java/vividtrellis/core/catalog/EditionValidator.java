@@ -12,10 +12,13 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.InvalidEdition.Fault;
+import vividtrellis.core.catalog.Options.Choice;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.TemplateNames.Named;
 import vividtrellis.core.document.Escaping;
+import vividtrellis.core.entity.EntityClashes;
+import vividtrellis.core.entity.EntityReader;
 
 /** What can only be seen when all files of an edition are together: references and doubles. */
 final class EditionValidator {
@@ -78,6 +81,11 @@ final class EditionValidator {
       if (starter.bindings().isEmpty()) {
         fault(starter.id(), "a starter needs at least one binding");
       }
+    }
+    if (option instanceof Choice choice && choice.entity() != null) {
+      EntityReader.read(choice.entity(), EntityClashes.NONE)
+          .faults()
+          .forEach(fault -> fault(option.id(), "its entity is none: " + fault.code()));
     }
     for (Contribution binding : option.bindings()) {
       references(option.id(), binding.when());

@@ -192,6 +192,7 @@ final class OptionReader {
         about(section),
         section.parsed("search", Function.identity()),
         section.optional("standard"),
+        section.optional("entity"),
         bindings(section, variable));
   }
 

@@ -264,9 +264,15 @@ public final class Options {
    * @param search words by which people look for it
    * @param standard what runs it has to know this standard, in the level that the framework is
    *     written for; {@code null} for nothing special
+   * @param entity what it is about where a brief does not say, in one word; {@code null} for
+   *     something that is about nothing
    */
   public record Choice(
-      About about, List<String> search, @Nullable String standard, List<Contribution> bindings)
+      About about,
+      List<String> search,
+      @Nullable String standard,
+      @Nullable String entity,
+      List<Contribution> bindings)
       implements Option {}
 
   /**

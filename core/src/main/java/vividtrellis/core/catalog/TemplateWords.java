@@ -12,6 +12,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import vividtrellis.core.catalog.Contribution.FilePart;
+import vividtrellis.core.template.TemplateContext;
 
 /** Which words the templates of an edition ask for, and which of them nothing gives a value. */
 final class TemplateWords {
@@ -46,6 +47,10 @@ final class TemplateWords {
   private static Set<String> known(Edition edition) {
     Set<String> known = new HashSet<>(ProjectWord.words());
     known.addAll(ProjectWord.OF_ENTRIES);
+    known.addAll(EntityWord.words());
+    known.addAll(EntityWord.ofChoices());
+    known.add(TemplateContext.ARGUMENTS);
+    known.add(TemplateContext.LISTED);
     edition.frameworks().stream()
         .flatMap(framework -> framework.lines().stream())
         .flatMap(line -> line.standards().keySet().stream())
@@ -53,7 +58,11 @@ final class TemplateWords {
     edition
         .options()
         .flatMap(option -> option.bindings().stream())
-        .forEach(binding -> known.addAll(binding.variables().keySet()));
+        .forEach(
+            binding -> {
+              known.addAll(binding.variables().keySet());
+              known.addAll(binding.fieldWords().keySet());
+            });
     return known;
   }
 

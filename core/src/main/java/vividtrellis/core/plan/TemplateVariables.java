@@ -50,7 +50,9 @@ final class TemplateVariables {
     variables.versions();
     variables.settings(inputs);
     variables.starters(contributions);
+    EntityVariables.names(variables.context, picked);
     variables.contributed(contributions);
+    EntityVariables.fields(variables.context, picked, contributions);
     variables.environment(contributions);
     variables.services(contributions);
     return variables.context;
@@ -80,7 +82,7 @@ final class TemplateVariables {
     }
   }
 
-  private static int named(Contributed contributed) {
+  static int named(Contributed contributed) {
     int named = 0;
     for (Term term : contributed.what().when()) {
       named += term.negated() ? 0 : 1;

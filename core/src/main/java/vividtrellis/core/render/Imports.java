@@ -3,13 +3,18 @@ package vividtrellis.core.render;
 import com.google.common.base.CharMatcher;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import vividtrellis.core.template.TemplateContext.Filled;
 
 /**
- * Puts the imports of a source in order. A template cannot: where the project's own packages belong
- * among those of libraries depends on their name. In Kotlin, as its style guide and the common
- * editors have it, those of the platform come last; elsewhere, names alone decide.
+ * Puts the imports of a source in order, without those of types that it does not use. A template
+ * cannot: where the project's own packages belong among those of libraries depends on their name,
+ * and which types are needed on the entity. In Kotlin, as its style guide and the common editors
+ * have it, those of the platform come last; elsewhere, names alone decide.
  */
 final class Imports {
 
@@ -35,21 +40,51 @@ final class Imports {
     }
   }
 
+  /** A name of a type in the code. */
+  private static final Pattern TYPE = Pattern.compile("\\b[A-Z]\\w*");
+
   /** The same lines of a source, with each block of imports in order. */
   static List<Filled> sorted(List<Filled> lines, String path) {
     boolean kotlin = path.endsWith(".kt");
+    Set<String> used = used(lines);
     List<Filled> sorted = new ArrayList<>(lines.size());
     List<Import> block = new ArrayList<>();
     for (Filled line : lines) {
       if (line.text().startsWith(IMPORT)) {
+        if (!isUsed(line.text(), used)) {
+          continue;
+        }
         block.add(Import.of(line, kotlin));
         continue;
       }
       drain(block, sorted);
-      sorted.add(line);
+      // Where no import is left, the blank line behind them is one too many.
+      boolean again = !sorted.isEmpty() && sorted.get(sorted.size() - 1).text().isEmpty();
+      if (!(again && line.text().isEmpty())) {
+        sorted.add(line);
+      }
     }
     drain(block, sorted);
     return sorted;
+  }
+
+  private static Set<String> used(List<Filled> lines) {
+    Set<String> used = new HashSet<>();
+    for (Filled line : lines) {
+      if (!line.text().startsWith(IMPORT)) {
+        Matcher type = TYPE.matcher(line.text());
+        while (type.find()) {
+          used.add(type.group());
+        }
+      }
+    }
+    return used;
+  }
+
+  /** Functions are always taken for used, since some languages call them without their name. */
+  private static boolean isUsed(String line, Set<String> used) {
+    String name = NOISE.removeFrom(line.substring(line.lastIndexOf('.') + 1));
+    return !TYPE.matcher(name).matches() || used.contains(name);
   }
 
   private static void drain(List<Import> block, List<Filled> sorted) {

@@ -117,7 +117,7 @@ public final class Renderer {
       }
     }
     if (SOURCES.contains(part.path().substring(part.path().lastIndexOf('.') + 1))) {
-      lines = Imports.sorted(lines, part.path());
+      lines = Imports.sorted(ArgumentLists.broken(lines, part.path()), part.path());
     }
     IdentityHashMap<Cause, Cause> withPart = new IdentityHashMap<>();
     for (Filled line : lines) {

@@ -2,7 +2,9 @@ package vividtrellis.core.template;
 
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
+import java.io.IOException;
 import java.io.StringWriter;
+import java.io.Writer;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -23,6 +25,23 @@ public final class TemplateContext {
 
   /** Stands before the number of a cause; both are taken out again. */
   private static final char MARK = '\u0001';
+
+  /**
+   * The word of a section whose content is a list of arguments or parameters: where its line gets
+   * too long, it is broken as the language has it, by who writes the file.
+   */
+  public static final String ARGUMENTS = "args";
+
+  /** The same for a list in a text of another language, such as the columns of a statement. */
+  public static final String LISTED = "list";
+
+  /** Stand before and behind a list of arguments in a filled line. */
+  public static final char FROM = '\u0002';
+
+  public static final char TO = '\u0003';
+
+  /** Stands first in a list that is none of the language. */
+  public static final char FOREIGN = '\u0004';
 
   /** A mark and the two digits of its number. */
   private static final int MARK_LENGTH = 3;
@@ -55,7 +74,11 @@ public final class TemplateContext {
 
   private record Form(String template, Escaping escaping, boolean lines) {}
 
-  private final Map<String, Object> values = new Values();
+  private final Map<String, Object> values =
+      new Values(
+          Map.of(
+              ARGUMENTS, (Mustache.Lambda) (list, out) -> marked(list, "", out),
+              LISTED, (Mustache.Lambda) (list, out) -> marked(list, "" + FOREIGN, out)));
   private final List<Cause> causes = new ArrayList<>();
 
   /** What several marks in one line come to; most lines repeat the marks of others. */
@@ -67,6 +90,10 @@ public final class TemplateContext {
   private static final class Values extends HashMap<String, Object> {
     private static final long serialVersionUID = 1L;
 
+    Values(Map<String, Object> values) {
+      super(values);
+    }
+
     @Override
     public boolean containsKey(Object key) {
       return super.containsKey(key) || ((String) key).startsWith(ALONE);
@@ -77,6 +104,10 @@ public final class TemplateContext {
       Object value = super.get(key);
       return value == null && ((String) key).startsWith(ALONE) ? "" : value;
     }
+  }
+
+  private static void marked(Template.Fragment list, String kind, Writer out) throws IOException {
+    out.append(FROM).append(kind).append(list.execute()).append(TO);
   }
 
   private static String mark(int number) {
@@ -100,8 +131,21 @@ public final class TemplateContext {
   }
 
   /** A list, each of whose entries is a mapping from words to values. */
-  public void put(String word, List<Map<String, String>> entries) {
+  public void put(String word, List<? extends Map<String, ?>> entries) {
     values.put(word, entries);
+  }
+
+  /** The same words, and beside them those of an entry of a list. */
+  public TemplateContext with(Map<String, ?> entry) {
+    TemplateContext more = new TemplateContext();
+    more.values.putAll(values);
+    more.values.putAll(entry);
+    return more;
+  }
+
+  /** A filled value with its marks still in it, for an entry of a list. */
+  public String filled(String template) {
+    return run(template, Escaping.PLAIN, false);
   }
 
   /** A value with the mark of its cause. */

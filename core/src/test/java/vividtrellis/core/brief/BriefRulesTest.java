@@ -16,7 +16,7 @@ class BriefRulesTest {
 
   /** What a framework keeps for itself. */
   private static final Taken FRAME =
-      new Taken(Set.of(), Set.of(), Set.of("org.frame"), Set.of("@word@"));
+      new Taken(Set.of(), Set.of(), Set.of("org.frame"), Set.of("@word@"), Taken.NONE.code());
 
   private static List<Complaint> blocking(Brief brief) {
     return BriefRules.complaints(brief, FRAME).stream().filter(Complaint::blocks).toList();
@@ -94,7 +94,9 @@ class BriefRulesTest {
     Brief named = GOOD.with(Key.NAME, "fun").with(Key.PACKAGE, "example.in.tide");
 
     assertThat(blocking(named)).isEmpty();
-    assertThat(BriefRules.complaints(named, new Taken(Set.of(), kotlin, Set.of(), Set.of())))
+    assertThat(
+            BriefRules.complaints(
+                named, new Taken(Set.of(), kotlin, Set.of(), Set.of(), Taken.NONE.code())))
         .filteredOn(Complaint::blocks)
         .extracting(Complaint::code, Complaint::better)
         .containsExactly(
@@ -141,7 +143,8 @@ class BriefRulesTest {
   })
   void derivesNamesThatCompile(
       String name, String group, String packageName, String type, String db) {
-    Taken kotlin = new Taken(Set.of(), Set.of("fun", "in", "object"), Set.of(), Set.of());
+    Taken kotlin =
+        new Taken(Set.of(), Set.of("fun", "in", "object"), Set.of(), Set.of(), Taken.NONE.code());
     Names names = Names.of(Brief.empty().with(Key.NAME, name).with(Key.GROUP, group), kotlin);
 
     assertThat(names.packageName()).isEqualTo(packageName);

@@ -47,6 +47,11 @@ class BriefsTest {
       extras:
         - container
       sample: endpoint
+      entity:
+        name: Berth
+        holds:
+          label: text..80 unique
+          state: free|taken
       layout: by-layer
       edition: 2026-11
       variants:

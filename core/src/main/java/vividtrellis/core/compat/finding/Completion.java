@@ -8,6 +8,7 @@ import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.Options;
 import vividtrellis.core.catalog.Settings;
 import vividtrellis.core.compat.Axis;
 import vividtrellis.core.compat.Selection;
@@ -64,6 +65,9 @@ public final class Completion {
         Key.SAMPLE,
         selection.sample(),
         selection.sample().equals("endpoint") ? "filled-sample-endpoint" : "filled-sample-none");
+    Edition.find(edition.samples(), selection.sample())
+        .map(Options.Choice::entity)
+        .ifPresent(usual -> fill(Key.ENTITY, sent.get(Key.ENTITY).orElse(usual), "filled-entity"));
     fill(Key.LAYOUT, selection.layout(), "filled-layout");
     fill(Key.PORT, sent.get(Key.PORT).orElse("8080"), "filled-port");
     boolean first = selection.format().equals(Settings.FORMATS.get(0));

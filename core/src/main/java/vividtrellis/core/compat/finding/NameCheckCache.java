@@ -10,8 +10,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vividtrellis.core.brief.Brief;
@@ -45,6 +43,9 @@ public final class NameCheckCache {
   /** As many as the edition has frameworks and pairs of languages. */
   private final Map<Speakers, Taken> takenBy = new ConcurrentHashMap<>();
 
+  /** What the code that the edition writes knows by a name. */
+  private final Taken.Code code;
+
   /** The framework and the languages of a selection. */
   private record Speakers(String framework, String language, String alongside) {}
 
@@ -56,21 +57,17 @@ public final class NameCheckCache {
    *
    * @param framework that is picked; empty for none
    * @param languages that are picked
-   * @param derived whether the entry class is called after the name, and so gets out of their way
+   * @param derived whether the entry class is called after the name, and so gets out of their way,
+   *     and no other class is called by hand
    */
   private record Takers(String framework, List<String> languages, boolean derived) {
     static Takers of(Brief brief) {
       return new Takers(
           brief.get(Key.FRAMEWORK).orElse(""),
           Stream.of(Key.LANGUAGE, Key.ALONGSIDE).flatMap(key -> brief.get(key).stream()).toList(),
-          brief.get(Key.ENTRY).isEmpty());
+          brief.get(Key.ENTRY).isEmpty() && brief.get(Key.ENTITY).isEmpty());
     }
   }
-
-  /** A class that a binding writes. */
-  private static final Pattern MADE =
-      Pattern.compile(
-          "[^{]*\\{\\{\\w*[sS]ources}}/\\{\\{packagePath}}/(?:.*/)?([A-Z][A-Za-z0-9]*)\\.[^/]*");
 
   /**
    * For one edition.
@@ -82,7 +79,9 @@ public final class NameCheckCache {
   public NameCheckCache(Edition edition, Set<String> dependencies, Licences licences) {
     this.edition = edition;
     this.dependencies = dependencies;
-    this.made = made(edition);
+    WrittenNames written = new WrittenNames(edition);
+    this.made = written.types();
+    this.code = written.code();
     this.licences = licences;
   }
 
@@ -102,7 +101,7 @@ public final class NameCheckCache {
         .texts()
         .forEach(
             (key, value) -> {
-              if (!key.block().isEmpty()) {
+              if (!key.block().isEmpty() || key == Key.ENTITY) {
                 named.put(key, value);
               }
             });
@@ -129,7 +128,8 @@ public final class NameCheckCache {
         types(frameworks),
         words(List.of(speakers.language(), speakers.alongside())),
         all(frameworks, Options.Framework::packages),
-        all(frameworks, Options.Framework::fills));
+        all(frameworks, Options.Framework::fills),
+        code);
   }
 
   /**
@@ -143,7 +143,8 @@ public final class NameCheckCache {
         takers.derived() ? Set.of() : types(frameworks),
         words(takers.languages()),
         all(frameworks, Options.Framework::packages),
-        all(frameworks, Options.Framework::fills));
+        all(frameworks, Options.Framework::fills),
+        code);
   }
 
   private static Set<String> all(
@@ -160,26 +161,6 @@ public final class NameCheckCache {
   private Set<String> types(List<Options.Framework> frameworks) {
     Set<String> types = new HashSet<>(made);
     frameworks.forEach(framework -> types.addAll(framework.takenTypes()));
-    return types;
-  }
-
-  /**
-   * The classes that bindings write into a project. What stands before {@code Test} counts, too: so
-   * the test of an entry class of that name would be called.
-   */
-  private static Set<String> made(Edition edition) {
-    Set<String> types = new HashSet<>();
-    edition
-        .options()
-        .flatMap(option -> option.bindings().stream())
-        .flatMap(binding -> binding.files().stream())
-        .map(file -> MADE.matcher(file.path()))
-        .filter(Matcher::matches)
-        .forEach(
-            file -> {
-              types.add(file.group(1));
-              types.add(file.group(1).replaceFirst("(?<=.)Test$", ""));
-            });
     return types;
   }
 

@@ -66,6 +66,7 @@ final class Advisories {
     advisories.longerSupported();
     advisories.standard();
     advisories.stack();
+    advisories.entity();
     advisories.planned();
     advisories.pending.addAll(remarks);
     advisories.twice("starters", brief.starters());
@@ -234,6 +235,30 @@ final class Advisories {
               "stack", resulting.get().stack().id(),
               "starters",
                   starters.stream().map(compiled::label).collect(Collectors.joining(", "))));
+    }
+  }
+
+  /** A sample that is about nothing leaves an entity without use. */
+  private void entity() {
+    boolean used =
+        Edition.find(compiled.edition().samples(), selection.sample())
+            .filter(sample -> sample.entity() != null)
+            .isPresent();
+    if (brief.get(Key.ENTITY).isPresent() && !used) {
+      compiled.edition().samples().stream()
+          .filter(sample -> sample.entity() != null)
+          .findFirst()
+          .ifPresent(
+              sample ->
+                  pending.add(
+                      PendingFinding.plain(
+                          Severity.NOTE,
+                          "entity-unused",
+                          List.of(Key.ENTITY.pointer(), Key.SAMPLE.pointer()),
+                          Map.of("value", selection.sample(), "known", sample.id()),
+                          List.of(
+                              new Change.Set(Key.SAMPLE, sample.id()),
+                              new Change.Remove(Key.ENTITY)))));
     }
   }
 

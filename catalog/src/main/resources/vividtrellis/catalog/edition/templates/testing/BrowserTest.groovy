@@ -1,19 +1,20 @@
 package {{package}}
 
-{{^typesNotes}}
+{{^typesIn}}
 import static org.assertj.core.api.Assertions.assertThat
-{{/typesNotes}}
+{{/typesIn}}
 import static org.junit.jupiter.api.Assumptions.abort
-{{#typesNotes}}
+{{#typesIn}}
+import static org.openqa.selenium.support.ui.ExpectedConditions.not
 import static org.openqa.selenium.support.ui.ExpectedConditions.textToBePresentInElementLocated
-{{/typesNotes}}
+{{/typesIn}}
 
 {{#announces}}
-import {{package}}.{{messages}}.NoteEventPublisher
+import {{package}}.{{messages}}.{{Entity}}EventPublisher
 {{/announces}}
-{{#typesNotes}}
+{{#typesIn}}
 import java.time.Duration
-{{/typesNotes}}
+{{/typesIn}}
 import org.junit.jupiter.api.AfterAll
 import org.junit.jupiter.api.BeforeAll
 import org.junit.jupiter.api.Test
@@ -25,9 +26,9 @@ import org.openqa.selenium.WebDriver
 import org.openqa.selenium.WebDriverException
 import org.openqa.selenium.chrome.ChromeDriver
 import org.openqa.selenium.chrome.ChromeOptions
-{{#typesNotes}}
+{{#typesIn}}
 import org.openqa.selenium.support.ui.WebDriverWait
-{{/typesNotes}}
+{{/typesIn}}
 import org.springframework.boot.test.context.SpringBootTest
 import org.springframework.boot.test.context.SpringBootTest.WebEnvironment
 import org.springframework.boot.test.web.server.LocalServerPort
@@ -58,7 +59,7 @@ class BrowserTest {
 
 {{#announces}}
     @MockitoBean
-    NoteEventPublisher events
+    {{Entity}}EventPublisher events
 
 {{/announces}}
 {{#outside}}
@@ -90,22 +91,31 @@ class BrowserTest {
         }
     }
 
-{{#typesNotes}}
+{{#typesIn}}
     @Test
     void keepsWhatIsTypedIn() {
-        browser.get("http://localhost:" + port + "/pages/notes")
+        browser.get("http://localhost:" + port + "/pages/{{entityPath}}")
 {{#signsIn}}
         signIn()
 {{/signsIn}}
-        browser.findElement(By.name("title")).sendKeys("Tide")
-        browser.findElement(By.name("body")).sendKeys("High at noon")
-        browser.findElement(By.name("body")).submit()
+{{#fields}}
+{{#date}}
+        // How a day is typed depends on where the browser is at home.
+        browser.executeScript("arguments[0].value = '{{value}}'", browser.findElement(By.name('{{name}}')))
+{{/date}}
+{{^date}}
+        browser.findElement(By.name('{{name}}')).sendKeys('{{value}}')
+{{/date}}
+{{/fields}}
+        browser.findElement(By.name('{{#first}}{{name}}{{/first}}')).submit()
 
-        new WebDriverWait(browser, Duration.ofSeconds(10))
-                .until(textToBePresentInElementLocated(By.tagName("dl"), "High at noon"))
+        def soon = new WebDriverWait(browser, Duration.ofSeconds(10))
+        soon.until(textToBePresentInElementLocated(By.tagName('table'), '{{#first}}{{value}}{{/first}}'))
+        browser.findElement(By.cssSelector('tr:last-child button')).click()
+        soon.until(not(textToBePresentInElementLocated(By.tagName('body'), '{{#first}}{{value}}{{/first}}')))
     }
-{{/typesNotes}}
-{{^typesNotes}}
+{{/typesIn}}
+{{^typesIn}}
     @Test
     void tellsItsName() {
         browser.get("http://localhost:" + port + "/about")
@@ -116,7 +126,7 @@ class BrowserTest {
         def shown = browser.findElement(By.tagName("body")).text
         assertThat(shown).contains("{{artifact}}")
     }
-{{/typesNotes}}
+{{/typesIn}}
 {{#signsIn}}
 
     private void signIn() {

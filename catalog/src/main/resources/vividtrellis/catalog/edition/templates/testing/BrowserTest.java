@@ -1,23 +1,24 @@
 package {{package}};
 
-{{^typesNotes}}
+{{^typesIn}}
 import static org.assertj.core.api.Assertions.assertThat;
-{{/typesNotes}}
+{{/typesIn}}
 import static org.junit.jupiter.api.Assumptions.abort;
-{{#typesNotes}}
+{{#typesIn}}
+import static org.openqa.selenium.support.ui.ExpectedConditions.not;
 import static org.openqa.selenium.support.ui.ExpectedConditions.textToBePresentInElementLocated;
-{{/typesNotes}}
+{{/typesIn}}
 
 {{#announces}}
-import {{package}}.{{messages}}.NoteEventPublisher;
+import {{package}}.{{messages}}.{{Entity}}EventPublisher;
 {{/announces}}
 {{#outside}}
 import java.io.IOException;
 import java.net.Socket;
 {{/outside}}
-{{#typesNotes}}
+{{#typesIn}}
 import java.time.Duration;
-{{/typesNotes}}
+{{/typesIn}}
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -25,13 +26,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIf;
 {{/outside}}
 import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.WebDriver;
 import org.openqa.selenium.WebDriverException;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeOptions;
-{{#typesNotes}}
+{{#typesIn}}
 import org.openqa.selenium.support.ui.WebDriverWait;
-{{/typesNotes}}
+{{/typesIn}}
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -62,7 +64,7 @@ class BrowserTest {
 
 {{#announces}}
     @MockitoBean
-    NoteEventPublisher events;
+    {{Entity}}EventPublisher events;
 
 {{/announces}}
 {{#outside}}
@@ -94,22 +96,32 @@ class BrowserTest {
         }
     }
 
-{{#typesNotes}}
+{{#typesIn}}
     @Test
     void keepsWhatIsTypedIn() {
-        browser.get("http://localhost:" + port + "/pages/notes");
+        browser.get("http://localhost:" + port + "/pages/{{entityPath}}");
 {{#signsIn}}
         signIn();
 {{/signsIn}}
-        browser.findElement(By.name("title")).sendKeys("Tide");
-        browser.findElement(By.name("body")).sendKeys("High at noon");
-        browser.findElement(By.name("body")).submit();
+{{#fields}}
+{{#date}}
+        // How a day is typed depends on where the browser is at home.
+        ((JavascriptExecutor) browser)
+                .executeScript("arguments[0].value = '{{value}}'", browser.findElement(By.name("{{name}}")));
+{{/date}}
+{{^date}}
+        browser.findElement(By.name("{{name}}")).sendKeys("{{value}}");
+{{/date}}
+{{/fields}}
+        browser.findElement(By.name("{{#first}}{{name}}{{/first}}")).submit();
 
-        new WebDriverWait(browser, Duration.ofSeconds(10))
-                .until(textToBePresentInElementLocated(By.tagName("dl"), "High at noon"));
+        WebDriverWait soon = new WebDriverWait(browser, Duration.ofSeconds(10));
+        soon.until(textToBePresentInElementLocated(By.tagName("table"), "{{#first}}{{value}}{{/first}}"));
+        browser.findElement(By.cssSelector("tr:last-child button")).click();
+        soon.until(not(textToBePresentInElementLocated(By.tagName("body"), "{{#first}}{{value}}{{/first}}")));
     }
-{{/typesNotes}}
-{{^typesNotes}}
+{{/typesIn}}
+{{^typesIn}}
     @Test
     void tellsItsName() {
         browser.get("http://localhost:" + port + "/about");
@@ -120,7 +132,7 @@ class BrowserTest {
         String shown = browser.findElement(By.tagName("body")).getText();
         assertThat(shown).contains("{{artifact}}");
     }
-{{/typesNotes}}
+{{/typesIn}}
 {{#signsIn}}
 
     private void signIn() {

@@ -1,11 +1,11 @@
 package {{package}}
 
 {{#announces}}
-import {{package}}.{{messages}}.NoteEventPublisher
+import {{package}}.{{messages}}.{{Entity}}EventPublisher
 {{/announces}}
-{{^typesNotes}}
+{{^typesIn}}
 import org.assertj.core.api.Assertions.assertThat
-{{/typesNotes}}
+{{/typesIn}}
 import org.junit.jupiter.api.AfterAll
 import org.junit.jupiter.api.Assumptions.abort
 import org.junit.jupiter.api.BeforeAll
@@ -14,14 +14,16 @@ import org.junit.jupiter.api.Test
 import org.junit.jupiter.api.condition.EnabledIf
 {{/outside}}
 import org.openqa.selenium.By
+import org.openqa.selenium.JavascriptExecutor
 import org.openqa.selenium.WebDriver
 import org.openqa.selenium.WebDriverException
 import org.openqa.selenium.chrome.ChromeDriver
 import org.openqa.selenium.chrome.ChromeOptions
-{{#typesNotes}}
+{{#typesIn}}
+import org.openqa.selenium.support.ui.ExpectedConditions.not
 import org.openqa.selenium.support.ui.ExpectedConditions.textToBePresentInElementLocated
 import org.openqa.selenium.support.ui.WebDriverWait
-{{/typesNotes}}
+{{/typesIn}}
 import org.springframework.boot.test.context.SpringBootTest
 import org.springframework.boot.test.context.SpringBootTest.WebEnvironment
 import org.springframework.boot.test.web.server.LocalServerPort
@@ -33,9 +35,9 @@ import org.springframework.test.context.bean.override.mockito.MockitoBean
 import java.io.IOException
 import java.net.Socket
 {{/outside}}
-{{#typesNotes}}
+{{#typesIn}}
 import java.time.Duration
-{{/typesNotes}}
+{{/typesIn}}
 
 /** Looks at the running application with a browser; left out where none can be started. */
 {{#outside}}
@@ -56,25 +58,35 @@ class BrowserTest(
 ) {
 {{#announces}}
     @MockitoBean
-    lateinit var events: NoteEventPublisher
+    lateinit var events: {{Entity}}EventPublisher
 
 {{/announces}}
-{{#typesNotes}}
+{{#typesIn}}
     @Test
     fun keepsWhatIsTypedIn() {
-        browser.get("http://localhost:" + port + "/pages/notes")
+        browser.get("http://localhost:" + port + "/pages/{{entityPath}}")
 {{#signsIn}}
         signIn()
 {{/signsIn}}
-        browser.findElement(By.name("title")).sendKeys("Tide")
-        browser.findElement(By.name("body")).sendKeys("High at noon")
-        browser.findElement(By.name("body")).submit()
+{{#fields}}
+{{#date}}
+        // How a day is typed depends on where the browser is at home.
+        (browser as JavascriptExecutor)
+            .executeScript("arguments[0].value = '{{value}}'", browser.findElement(By.name("{{name}}")))
+{{/date}}
+{{^date}}
+        browser.findElement(By.name("{{name}}")).sendKeys("{{value}}")
+{{/date}}
+{{/fields}}
+        browser.findElement(By.name("{{#first}}{{name}}{{/first}}")).submit()
 
-        WebDriverWait(browser, Duration.ofSeconds(10))
-            .until(textToBePresentInElementLocated(By.tagName("dl"), "High at noon"))
+        val soon = WebDriverWait(browser, Duration.ofSeconds(10))
+        soon.until(textToBePresentInElementLocated(By.tagName("table"), "{{#first}}{{value}}{{/first}}"))
+        browser.findElement(By.cssSelector("tr:last-child button")).click()
+        soon.until(not(textToBePresentInElementLocated(By.tagName("body"), "{{#first}}{{value}}{{/first}}")))
     }
-{{/typesNotes}}
-{{^typesNotes}}
+{{/typesIn}}
+{{^typesIn}}
     @Test
     fun tellsItsName() {
         browser.get("http://localhost:" + port + "/about")
@@ -85,7 +97,7 @@ class BrowserTest(
         val shown = browser.findElement(By.tagName("body")).text
         assertThat(shown).contains("{{artifact}}")
     }
-{{/typesNotes}}
+{{/typesIn}}
 {{#signsIn}}
 
     private fun signIn() {

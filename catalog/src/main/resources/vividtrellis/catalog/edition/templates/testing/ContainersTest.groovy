@@ -3,9 +3,12 @@ package {{package}}
 {{#walks}}
 import static org.assertj.core.api.Assertions.assertThat
 
-import {{package}}.{{domain}}.Note
-import {{package}}.{{domain}}.NoteRepository
+import {{package}}.{{domain}}.{{Entity}}
+import {{package}}.{{domain}}.{{Entity}}Draft
+import {{package}}.{{domain}}.{{Entity}}Repository
 {{/walks}}
+import java.time.Instant
+import java.time.LocalDate
 import org.junit.jupiter.api.Test
 {{#walks}}
 import org.springframework.beans.factory.annotation.Autowired
@@ -24,13 +27,14 @@ class ContainersTest {
 
 {{#walks}}
     @Autowired
-    NoteRepository notes
+    {{Entity}}Repository {{entities}}
 
     @Test
     void givesBackWhatItKeeps() {
-        Note kept = notes.create('Tide', 'High at noon'){{#flows}}.block(){{/flows}}
+        {{Entity}}Draft draft = new {{Entity}}Draft({{#args}}{{#fields}}{{{literal}}}{{^-last}}, {{/-last}}{{/fields}}{{/args}})
+        {{Entity}} kept = {{entities}}.create(draft, Instant.parse('2026-11-30T12:00:00Z')){{#flows}}.block(){{/flows}}
 
-        assertThat(notes.findById(kept.id){{#flows}}.block(){{/flows}}).{{#flows}}isEqualTo{{/flows}}{{^flows}}contains{{/flows}}(kept)
+        assertThat({{entities}}.findById(kept.id){{#flows}}.block(){{/flows}}).{{#flows}}isEqualTo{{/flows}}{{^flows}}contains{{/flows}}(kept)
     }
 {{/walks}}
 {{^walks}}

@@ -1,7 +1,9 @@
 package {{package}}
 
 {{#walks}}
-import {{package}}.{{domain}}.NoteRepository
+import {{package}}.{{domain}}.{{Entity}}
+import {{package}}.{{domain}}.{{Entity}}Draft
+import {{package}}.{{domain}}.{{Entity}}Repository
 import org.assertj.core.api.Assertions.assertThat
 {{/walks}}
 import org.junit.jupiter.api.Test
@@ -12,6 +14,10 @@ import org.springframework.boot.test.context.SpringBootTest
 import org.springframework.context.annotation.Import
 import org.springframework.test.context.ActiveProfiles
 import org.testcontainers.junit.jupiter.Testcontainers
+import java.math.BigDecimal
+import java.time.Instant
+import java.time.LocalDate
+import java.util.UUID
 
 /** Starts the whole application beside what it talks to, each in a container; left out where there is no Docker. */
 @SpringBootTest
@@ -19,14 +25,21 @@ import org.testcontainers.junit.jupiter.Testcontainers
 @Import(LocalServices::class)
 @Testcontainers(disabledWithoutDocker = true)
 class ContainersTest{{#walks}}(
-    @param:Autowired private val notes: NoteRepository,
+    @param:Autowired private val {{entities}}: {{Entity}}Repository,
 ){{/walks}} {
 {{#walks}}
     @Test
     fun givesBackWhatItKeeps() {
-        val kept = {{#flows}}checkNotNull(notes.create("Tide", "High at noon").block()){{/flows}}{{^flows}}notes.create("Tide", "High at noon"){{/flows}}
+        val draft =
+            {{Entity}}Draft(
+{{#fields}}
+                {{name}} = {{{literal}}},
+{{/fields}}
+            )
+        val now = Instant.parse("2026-11-30T12:00:00Z")
+        val kept = {{#flows}}checkNotNull({{entities}}.create(draft, now).block()){{/flows}}{{^flows}}{{entities}}.create(draft, now){{/flows}}
 
-        assertThat(notes.findById(kept.id){{#flows}}.block(){{/flows}}).isEqualTo(kept)
+        assertThat({{entities}}.findById(kept.id){{#flows}}.block(){{/flows}}).isEqualTo(kept)
     }
 {{/walks}}
 {{^walks}}

@@ -1,14 +1,15 @@
 package {{package}}.{{domain}}
 
+import java.time.Instant
+import java.time.LocalDate
 import org.junit.jupiter.api.Test
 
-class NoteTest {
+class {{Entity}}Test {
 
     @Test
-    void keepsWhatItWasGiven() {
-        Note note = new Note(7, 'Tide', 'High at noon')
+    void holdsWhatItWasGiven() {
+        {{Entity}}Draft draft = new {{Entity}}Draft({{#args}}{{#fields}}{{{literalAlongside}}}{{^-last}}, {{/-last}}{{/fields}}{{/args}})
 
-        assert note.id() == 7
-        assert note.title() == 'Tide'
+        assert draft.{{#first}}{{name}}(){{/first}} == {{#first}}{{{literalAlongside}}}{{/first}}
     }
 }

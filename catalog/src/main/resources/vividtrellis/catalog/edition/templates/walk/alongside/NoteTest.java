@@ -2,15 +2,18 @@ package {{package}}.{{domain}};
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
-class NoteTest {
+class {{Entity}}Test {
 
     @Test
-    void keepsWhatItWasGiven() {
-        Note note = new Note(7, "Tide", "High at noon");
+    void holdsWhatItWasGiven() {
+        {{Entity}}Draft draft = new {{Entity}}Draft({{#args}}{{#fields}}{{{literalAlongside}}}{{^-last}}, {{/-last}}{{/fields}}{{/args}});
 
-        assertThat(note.getId()).isEqualTo(7);
-        assertThat(note.getTitle()).isEqualTo("Tide");
+        assertThat(draft.get{{#first}}{{Name}}{{/first}}()).isEqualTo({{#first}}{{{literalAlongside}}}{{/first}});
     }
 }

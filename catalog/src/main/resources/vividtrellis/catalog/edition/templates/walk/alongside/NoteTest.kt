@@ -2,13 +2,16 @@ package {{package}}.{{domain}}
 
 import org.assertj.core.api.Assertions.assertThat
 import org.junit.jupiter.api.Test
+import java.math.BigDecimal
+import java.time.Instant
+import java.time.LocalDate
+import java.util.UUID
 
-class NoteTest {
+class {{Entity}}Test {
     @Test
-    fun keepsWhatItWasGiven() {
-        val note = Note(7, "Tide", "High at noon")
+    fun holdsWhatItWasGiven() {
+        val draft = {{Entity}}Draft({{#args}}{{#fields}}{{{literalAlongside}}}{{^-last}}, {{/-last}}{{/fields}}{{/args}})
 
-        assertThat(note.id()).isEqualTo(7)
-        assertThat(note.title()).isEqualTo("Tide")
+        assertThat(draft.{{#first}}{{name}}(){{/first}}).isEqualTo({{#first}}{{{literalAlongside}}}{{/first}})
     }
 }

@@ -2,60 +2,115 @@ package {{package}}.{{storage}}
 
 import com.datastax.oss.driver.api.core.cql.Row
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.NoteRepository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.{{Entity}}Repository
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
+import java.time.Instant
 import org.springframework.data.cassandra.core.CassandraOperations
 import org.springframework.data.cassandra.core.cql.CqlOperations
 import org.springframework.data.cassandra.core.cql.RowMapper
 import org.springframework.stereotype.Repository
 
-/** Keeps notes in one partition, so that they come back in order; makes the table where there is none. */
+/** Keeps {{entitiesWords}} in one partition, so that they come back in order; makes the table where there is none. */
 @Repository
-class CassandraNoteRepository implements NoteRepository {
+class Cassandra{{Entity}}Repository implements {{Entity}}Repository {
 
     private static final String KEYSPACE = '{{database}}'
-    private static final String TABLE = KEYSPACE + '.note'
-    private static final String SELECT = 'select id, title, body from ' + TABLE + " where service = 'notes'"
-    private static final RowMapper<Note> NOTE = { Row row, int number ->
-        new Note(row.getLong('id'), row.getString('title'), row.getString('body'))
+    private static final String TABLE = KEYSPACE + '.{{entityTable}}'
+    private static final String ALL = 'select * from ' + TABLE + " where kept_in = '{{entityPath}}'"
+
+    private static final String MAKE_TABLE = 'create table if not exists ' + TABLE + '''
+             (
+                kept_in text,
+                id bigint,
+{{#fields}}
+                {{column}} {{columnType}},
+{{/fields}}
+                version bigint,
+                created timestamp,
+                changed timestamp,
+                primary key (kept_in, id))
+            '''
+
+    private static final String INSERT = 'insert into ' + TABLE + '''
+             (kept_in, id,
+{{#fields}}
+                {{column}},
+{{/fields}}
+                version, created, changed)
+            values ('{{entityPath}}', ?, {{#fields}}?, {{/fields}}0, ?, ?) if not exists
+            '''
+
+    private static final String UPDATE = 'update ' + TABLE + '''
+{{#fields}}
+            {{#-first}} set{{/-first}}{{^-first}}    {{/-first}} {{column}} = ?,
+{{/fields}}
+                version = ?,
+                changed = ?
+            where kept_in = '{{entityPath}}' and id = ? if version = ?
+            '''
+
+    private static final RowMapper<{{Entity}}> READ = { Row row, int number ->
+        new {{Entity}}(
+                row.getLong('id'),
+{{#fields}}
+                {{{read}}},
+{{/fields}}
+                row.getLong('version'),
+                row.getInstant('created'),
+                row.getInstant('changed'))
     }
+
     private static final RowMapper<Long> ID = { Row row, int number -> row.getLong('id') }
 
     private final CqlOperations cassandra
 
-    CassandraNoteRepository(CassandraOperations operations) {
+    Cassandra{{Entity}}Repository(CassandraOperations operations) {
         cassandra = operations.cqlOperations
         cassandra.execute('create keyspace if not exists ' + KEYSPACE +
                 " with replication = {'class': 'SimpleStrategy', 'replication_factor': 1}")
-        cassandra.execute('create table if not exists ' + TABLE +
-                ' (service text, id bigint, title text, body text, primary key (service, id))')
+        cassandra.execute(MAKE_TABLE)
+    }
+
+    /** The server knows no pages but those that follow each other, so what lies before is read and left out. */
+    @Override
+    List<{{Entity}}> findAll(int page, int size) {
+        long before = (long) page * size
+        int limit = (int) Math.min(before + size, Integer.MAX_VALUE)
+        return cassandra.query(ALL + ' limit ' + limit, READ).stream().skip(before).toList()
     }
 
     @Override
-    List<Note> findAll() {
-        cassandra.query(SELECT, NOTE)
+    Optional<{{Entity}}> findById(long id) {
+        return cassandra.query(ALL + ' and id = ?', READ, id).stream().findFirst()
     }
 
     @Override
-    Optional<Note> findById(long id) {
-        def found = cassandra.query(SELECT + ' and id = ?', NOTE, id)
-        Optional.ofNullable(found ? found.first() : null)
-    }
-
-    @Override
-    Note create(String title, String body) {
+    {{Entity}} create({{Entity}}Draft draft, Instant now) {
         long id = last() + 1
-        while (!cassandra.execute(
-                'insert into ' + TABLE + " (service, id, title, body) values ('notes', ?, ?, ?) if not exists",
-                id, title, body)) {
+        while (!cassandra.execute({{#args}}INSERT, id, {{#fields}}{{{toHeld}}}, {{/fields}}now, now{{/args}})) {
             id++ // somebody else was quicker
         }
-        new Note(id, title, body)
+        return {{Entity}}.of(id, draft, now)
+    }
+
+    @Override
+    {{Entity}} change({{Entity}} before, {{Entity}}Draft draft, Instant now) {
+        boolean changed = cassandra.execute({{#args}}UPDATE, {{#fields}}{{{toHeld}}}, {{/fields}}before.version + 1, now, before.id, before.version{{/args}})
+        if (!changed) {
+            throw new Stale{{Entity}}Exception(before.id)
+        }
+        return before.with(draft, now)
+    }
+
+    @Override
+    boolean remove(long id) {
+        return cassandra.execute({{#args}}'delete from ' + TABLE + " where kept_in = '{{entityPath}}' and id = ? if exists", id{{/args}})
     }
 
     private long last() {
-        def found = cassandra.query(SELECT + ' order by id desc limit 1', ID)
-        found ? found.first() : 0
+        return cassandra.query(ALL + ' order by id desc limit 1', ID).stream().findFirst().orElse(0L)
     }
 }

@@ -1,50 +1,116 @@
 package {{package}}.{{storage}}
 
+import com.couchbase.client.core.error.CasMismatchException
 import com.couchbase.client.core.error.DocumentNotFoundException
 import com.couchbase.client.java.Collection as Documents
 import com.couchbase.client.java.json.JsonObject
+import com.couchbase.client.java.kv.GetResult
 import com.couchbase.client.java.kv.IncrementOptions
+import com.couchbase.client.java.kv.ReplaceOptions
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.NoteRepository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.{{Entity}}Repository
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
+import java.time.Instant
+import java.time.LocalDate
+import java.util.stream.LongStream
 import org.springframework.data.couchbase.CouchbaseClientFactory
 import org.springframework.stereotype.Repository
 
-/** Keeps each note as a document, and counts them in one more. */
+/** Keeps each {{entityWords}} as a document, and counts them in one more. */
 @Repository
-class CouchbaseNoteRepository implements NoteRepository {
+class Couchbase{{Entity}}Repository implements {{Entity}}Repository {
 
     private final Documents documents
 
-    CouchbaseNoteRepository(CouchbaseClientFactory bucket) {
+    Couchbase{{Entity}}Repository(CouchbaseClientFactory bucket) {
         documents = bucket.defaultCollection
     }
 
     @Override
-    List<Note> findAll() {
-        long last = count(0)
-        (last ? (1..last) : []).collect { findById(it).orElse(null) }.findAll()
+    List<{{Entity}}> findAll(int page, int size) {
+        return LongStream.rangeClosed(1, count(0))
+                .boxed()
+                .flatMap(id -> findById(id).stream())
+                .skip((long) page * size)
+                .limit(size)
+                .toList()
     }
 
     @Override
-    Optional<Note> findById(long id) {
+    Optional<{{Entity}}> findById(long id) {
         try {
-            def note = documents.get('note-' + id).contentAsObject()
-            Optional.of(new Note(id, note.getString('title'), note.getString('body')))
-        } catch (DocumentNotFoundException ignored) {
-            Optional.empty()
+            return Optional.of(read(id, documents.get(key(id)).contentAsObject()))
+        } catch (DocumentNotFoundException e) {
+            return Optional.empty()
         }
     }
 
     @Override
-    Note create(String title, String body) {
-        long id = count(1)
-        documents.insert('note-' + id, JsonObject.create().put('title', title).put('body', body))
-        new Note(id, title, body)
+    {{Entity}} create({{Entity}}Draft draft, Instant now) {
+        {{Entity}} created = {{Entity}}.of(count(1), draft, now)
+        documents.insert(key(created.id), document(created, draft))
+        return created
+    }
+
+    @Override
+    {{Entity}} change({{Entity}} before, {{Entity}}Draft draft, Instant now) {
+        {{Entity}} changed = before.with(draft, now)
+        try {
+            GetResult found = documents.get(key(before.id))
+            if (found.contentAsObject().getLong('version') != before.version) {
+                throw new Stale{{Entity}}Exception(before.id)
+            }
+            ReplaceOptions unlessChanged = ReplaceOptions.replaceOptions().cas(found.cas())
+            documents.replace(key(before.id), document(changed, draft), unlessChanged)
+            return changed
+        } catch (DocumentNotFoundException | CasMismatchException e) {
+            throw new Stale{{Entity}}Exception(before.id)
+        }
+    }
+
+    @Override
+    boolean remove(long id) {
+        try {
+            documents.remove(key(id))
+            return true
+        } catch (DocumentNotFoundException e) {
+            return false
+        }
     }
 
     private long count(long more) {
-        documents.binary().increment('notes', IncrementOptions.incrementOptions().delta(more).initial(more)).content()
+        return documents
+                .binary()
+                .increment(
+                        '{{entityPath}}', IncrementOptions.incrementOptions().delta(more).initial(more))
+                .content()
+    }
+
+    private static String key(long id) {
+        return '{{entityPath}}-' + id
+    }
+
+    private static JsonObject document({{Entity}} {{entity}}, {{Entity}}Draft draft) {
+        return JsonObject.create()
+{{#fields}}
+                .put('{{name}}', {{{toHeld}}})
+{{/fields}}
+                .put('version', {{entity}}.version)
+                .put('created', {{entity}}.created.toString())
+                .put('changed', {{entity}}.changed.toString())
+    }
+
+    private static {{Entity}} read(long id, JsonObject found) {
+        return new {{Entity}}(
+                id,
+{{#fields}}
+                {{{read}}},
+{{/fields}}
+                found.getLong('version'),
+                Instant.parse(found.getString('created')),
+                Instant.parse(found.getString('changed')))
     }
 }

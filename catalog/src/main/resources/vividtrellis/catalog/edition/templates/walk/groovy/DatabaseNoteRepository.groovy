@@ -1,33 +1,72 @@
 package {{package}}.{{storage}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.NoteRepository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.{{Entity}}Repository
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
+import java.time.Instant
+import org.springframework.dao.OptimisticLockingFailureException
+import org.springframework.data.domain.PageRequest
+import org.springframework.data.domain.Sort
 import org.springframework.stereotype.Repository
 
-/** Keeps notes in the database. */
+/** Keeps {{entitiesWords}} in the database. */
 @Repository
-class DatabaseNoteRepository implements NoteRepository {
+class Database{{Entity}}Repository implements {{Entity}}Repository {
 
-    private final NoteEntityRepository entities
+    private final {{Entity}}EntityRepository entities
 
-    DatabaseNoteRepository(NoteEntityRepository entities) {
+    Database{{Entity}}Repository({{Entity}}EntityRepository entities) {
         this.entities = entities
     }
 
     @Override
-    List<Note> findAll() {
-        entities.findAllByOrderById()*.toNote()
+    List<{{Entity}}> findAll(int page, int size) {
+        return entities.findAllBy(PageRequest.of(page, size, Sort.by('id')))*.to{{Entity}}()
     }
 
     @Override
-    Optional<Note> findById(long id) {
-        entities.findById(id).map { it.toNote() }
+    Optional<{{Entity}}> findById(long id) {
+        return entities.findById(id).map { it.to{{Entity}}() }
     }
 
     @Override
-    Note create(String title, String body) {
-        entities.save(new NoteEntity(title: title, body: body)).toNote()
+    {{Entity}} create({{Entity}}Draft draft, Instant now) {
+{{#rowsAreRecords}}
+        return entities.save({{Entity}}Entity.of(draft, now)).to{{Entity}}()
+{{/rowsAreRecords}}
+{{^rowsAreRecords}}
+        return entities.save({{Entity}}Entity.of(draft, now)).to{{Entity}}()
+{{/rowsAreRecords}}
+    }
+
+    @Override
+    {{Entity}} change({{Entity}} before, {{Entity}}Draft draft, Instant now) {
+        try {
+{{#rowsAreRecords}}
+            return entities.save({{Entity}}Entity.of(before, draft, now)).to{{Entity}}()
+{{/rowsAreRecords}}
+{{^rowsAreRecords}}
+            {{Entity}}Entity entity = entities.findById(before.id).orElse(null)
+            if (entity?.version != before.version) {
+                throw new Stale{{Entity}}Exception(before.id)
+            }
+            entity.change(draft, now)
+            return entities.saveAndFlush(entity).to{{Entity}}()
+{{/rowsAreRecords}}
+        } catch (OptimisticLockingFailureException ignored) {
+            throw new Stale{{Entity}}Exception(before.id)
+        }
+    }
+
+    @Override
+    boolean remove(long id) {
+        boolean there = entities.existsById(id)
+        if (there) {
+            entities.deleteById(id)
+        }
+        return there
     }
 }

@@ -1,51 +1,89 @@
 package {{package}}.{{storage}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.NoteRepository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.{{Entity}}Repository
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
+import java.time.Instant
 import java.util.concurrent.atomic.AtomicLong
+import org.springframework.dao.OptimisticLockingFailureException
+import org.springframework.data.domain.PageRequest
 import org.springframework.data.domain.Sort
 import org.springframework.data.elasticsearch.core.ElasticsearchOperations
+import org.springframework.data.elasticsearch.core.IndexOperations
 import org.springframework.data.elasticsearch.core.RefreshPolicy
 import org.springframework.data.elasticsearch.core.query.Query
 import org.springframework.stereotype.Repository
 
-/** Keeps notes where they can be searched; makes the index where there is none. */
+/** Keeps {{entitiesWords}} where they can be searched; makes the index where there is none. */
 @Repository
-class ElasticsearchNoteRepository implements NoteRepository {
+class Elasticsearch{{Entity}}Repository implements {{Entity}}Repository {
+
+    /** Further on, the server gives no pages. */
+    private static final long LAST = 10_000
 
     private final ElasticsearchOperations index
     private final AtomicLong last = new AtomicLong()
 
-    ElasticsearchNoteRepository(ElasticsearchOperations index) {
+    Elasticsearch{{Entity}}Repository(ElasticsearchOperations index) {
         this.index = index.withRefreshPolicy(RefreshPolicy.WAIT_UNTIL)
-        def notes = index.indexOps(NoteDocument)
-        if (!notes.exists()) {
-            notes.createWithMapping()
+        IndexOperations documents = index.indexOps({{Entity}}Document)
+        if (!documents.exists()) {
+            documents.createWithMapping()
         }
     }
 
     @Override
-    List<Note> findAll() {
-        index.searchForStream(Query.findAll().addSort(Sort.by('number')), NoteDocument).withCloseable { found ->
-            found.collect { it.content.toNote() }
+    List<{{Entity}}> findAll(int page, int size) {
+        if ((page + 1L) * size > LAST) {
+            return List.of()
+        }
+        Query some = Query.findAll().setPageable(PageRequest.of(page, size, Sort.by('number')))
+        return index.search(some, {{Entity}}Document).collect { it.content.to{{Entity}}() }
+    }
+
+    @Override
+    Optional<{{Entity}}> findById(long id) {
+        return document(id).map { it.to{{Entity}}() }
+    }
+
+    @Override
+    {{Entity}} create({{Entity}}Draft draft, Instant now) {
+        {{Entity}} created = {{Entity}}.of(next(), draft, now)
+        index.save({{Entity}}Document.of(created, null))
+        return created
+    }
+
+    @Override
+    {{Entity}} change({{Entity}} before, {{Entity}}Draft draft, Instant now) {
+        {{Entity}} changed = before.with(draft, now)
+        try {
+            {{Entity}}Document found = document(before.id).orElse(null)
+            if (found?.version != before.version) {
+                throw new Stale{{Entity}}Exception(before.id)
+            }
+            index.save({{Entity}}Document.of(changed, found.written))
+            return changed
+        } catch (OptimisticLockingFailureException ignored) {
+            throw new Stale{{Entity}}Exception(before.id)
         }
     }
 
     @Override
-    Optional<Note> findById(long id) {
-        Optional.ofNullable(index.get(id as String, NoteDocument)).map { it.toNote() }
+    boolean remove(long id) {
+        boolean there = document(id).isPresent()
+        index.delete(Long.toString(id), {{Entity}}Document)
+        return there
     }
 
-    @Override
-    Note create(String title, String body) {
-        long id = next()
-        index.save(new NoteDocument(id: id, number: id, title: title, body: body)).toNote()
+    private Optional<{{Entity}}Document> document(long id) {
+        return Optional.ofNullable(index.get(Long.toString(id), {{Entity}}Document))
     }
 
     /** An index does not count, so numbers come from the clock: microseconds, each given once. */
     private long next() {
-        last.updateAndGet { long before -> Math.max(before + 1, System.currentTimeMillis() * 1000) }
+        return last.updateAndGet { long before -> Math.max(before + 1, System.currentTimeMillis() * 1000) }
     }
 }

@@ -1,18 +1,18 @@
 package {{package}}.{{messages}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
+import {{package}}.domain.{{Entity}}
 {{/byLayer}}
 import org.springframework.context.annotation.Primary
 
 /** Keeps what was announced, as long as a test runs. */
 @Primary
-class FakeNoteEventPublisher implements NoteEventPublisher {
+class Fake{{Entity}}EventPublisher implements {{Entity}}EventPublisher {
 
-    final List<Note> told = []
+    final List<{{Entity}}> told = []
 
     @Override
-    void noteCreated(Note note) {
-        told.add(note)
+    void {{entity}}Created({{Entity}} {{entity}}) {
+        told.add({{entity}})
     }
 }

@@ -1,49 +1,84 @@
 package {{package}}.{{storage}}
 
-import static {{package}}.{{storage}}.NoteTable.BODY
-import static {{package}}.{{storage}}.NoteTable.ID
-import static {{package}}.{{storage}}.NoteTable.NOTE
-import static {{package}}.{{storage}}.NoteTable.TITLE
+import static {{package}}.{{storage}}.{{Entity}}Table.*
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.NoteRepository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.{{Entity}}Repository
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
+import java.time.Instant
+import java.time.OffsetDateTime
+import java.time.ZoneOffset
 import org.jooq.DSLContext
 import org.jooq.Record
 import org.springframework.stereotype.Repository
 
-/** Keeps notes in the database. */
+/** Keeps {{entitiesWords}} in the database. */
 @Repository
-class JooqNoteRepository implements NoteRepository {
+class Jooq{{Entity}}Repository implements {{Entity}}Repository {
 
     private final DSLContext database
 
-    JooqNoteRepository(DSLContext database) {
+    Jooq{{Entity}}Repository(DSLContext database) {
         this.database = database
     }
 
     @Override
-    List<Note> findAll() {
-        database.select(ID, TITLE, BODY).from(NOTE).orderBy(ID).fetch().collect { note(it) }
+    List<{{Entity}}> findAll(int page, int size) {
+        database.select(EVERY_COLUMN).from(TABLE).orderBy(ID).offset((long) page * size).limit(size).fetch().collect { read(it) }
     }
 
     @Override
-    Optional<Note> findById(long id) {
-        database.select(ID, TITLE, BODY).from(NOTE).where(ID.eq(id)).fetchOptional().map { note(it) }
+    Optional<{{Entity}}> findById(long id) {
+        database.select(EVERY_COLUMN).from(TABLE).where(ID.eq(id)).fetchOptional().map { read(it) }
     }
 
     @Override
-    Note create(String title, String body) {
-        def key = database.insertInto(NOTE)
-                .set(TITLE, title)
-                .set(BODY, body)
+    {{Entity}} create({{Entity}}Draft draft, Instant now) {
+        OffsetDateTime time = now.atOffset(ZoneOffset.UTC)
+        def key = database.insertInto(TABLE)
+{{#fields}}
+                .set({{COLUMN}}, {{{toHeld}}})
+{{/fields}}
+                .set(VERSION, 0L)
+                .set(CREATED, time)
+                .set(CHANGED, time)
                 .returningResult(ID)
                 .fetchSingle()
-        new Note(key.value1(), title, body)
+        {{Entity}}.of(key.value1(), draft, now)
     }
 
-    private static Note note(Record row) {
-        new Note(row.get(ID), row.get(TITLE), row.get(BODY))
+    @Override
+    {{Entity}} change({{Entity}} before, {{Entity}}Draft draft, Instant now) {
+        int changed = database.update(TABLE)
+{{#fields}}
+                .set({{COLUMN}}, {{{toHeld}}})
+{{/fields}}
+                .set(VERSION, before.version + 1)
+                .set(CHANGED, now.atOffset(ZoneOffset.UTC))
+                .where(ID.eq(before.id), VERSION.eq(before.version))
+                .execute()
+        if (changed == 0) {
+            throw new Stale{{Entity}}Exception(before.id)
+        }
+        before.with(draft, now)
+    }
+
+    @Override
+    boolean remove(long id) {
+        database.deleteFrom(TABLE).where(ID.eq(id)).execute() > 0
+    }
+
+    private static {{Entity}} read(Record row) {
+        new {{Entity}}(
+                row.get(ID),
+{{#fields}}
+                {{{read}}},
+{{/fields}}
+                row.get(VERSION),
+                row.get(CREATED).toInstant(),
+                row.get(CHANGED).toInstant())
     }
 }

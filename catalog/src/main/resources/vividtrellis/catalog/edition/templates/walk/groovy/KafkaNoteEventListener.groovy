@@ -6,14 +6,14 @@ import org.slf4j.LoggerFactory
 import org.springframework.kafka.annotation.KafkaListener
 import org.springframework.stereotype.Component
 
-/** Hears of new notes. What there is to do then comes here; a record may come twice. */
+/** Hears of new {{entitiesWords}}. What there is to do then comes here; a record may come twice. */
 @Component
-class KafkaNoteEventListener {
+class Kafka{{Entity}}EventListener {
 
-    private static final Logger LOG = LoggerFactory.getLogger(KafkaNoteEventListener)
+    private static final Logger LOG = LoggerFactory.getLogger(Kafka{{Entity}}EventListener)
 
-    @KafkaListener(topics = KafkaNoteEventPublisher.TOPIC)
-    void noteCreated(ConsumerRecord<String, String> told) {
-        LOG.info("Heard of note {}", told.key())
+    @KafkaListener(topics = Kafka{{Entity}}EventPublisher.TOPIC)
+    void {{entity}}Created(ConsumerRecord<String, String> told) {
+        LOG.info("Heard of {{entityWords}} {}", told.key())
     }
 }

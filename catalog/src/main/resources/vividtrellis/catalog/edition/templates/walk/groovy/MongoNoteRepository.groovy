@@ -4,10 +4,17 @@ import static org.springframework.data.mongodb.core.query.Criteria.where
 import static org.springframework.data.mongodb.core.query.Query.query
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.NoteRepository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.{{Entity}}Repository
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
+import com.mongodb.client.model.IndexOptions
+import com.mongodb.client.model.Indexes
+import java.time.Instant
+import java.util.concurrent.atomic.AtomicBoolean
 import org.bson.Document
+import org.springframework.data.domain.PageRequest
 import org.springframework.data.domain.Sort
 import org.springframework.data.mongodb.core.FindAndModifyOptions
 import org.springframework.data.mongodb.core.MongoTemplate
@@ -15,38 +22,76 @@ import org.springframework.data.mongodb.core.query.Query
 import org.springframework.data.mongodb.core.query.Update
 import org.springframework.stereotype.Repository
 
-/** Keeps notes as documents. */
+/** Keeps {{entitiesWords}} as documents. */
 @Repository
-class MongoNoteRepository implements NoteRepository {
+class Mongo{{Entity}}Repository implements {{Entity}}Repository {
 
     private final MongoTemplate documents
+{{#hasUniques}}
+    private final AtomicBoolean unique = new AtomicBoolean()
+{{/hasUniques}}
 
-    MongoNoteRepository(MongoTemplate documents) {
+    Mongo{{Entity}}Repository(MongoTemplate documents) {
         this.documents = documents
     }
 
     @Override
-    List<Note> findAll() {
-        documents.find(new Query().with(Sort.by('id')), NoteDocument)*.toNote()
+    List<{{Entity}}> findAll(int page, int size) {
+        Query some = new Query().with(PageRequest.of(page, size, Sort.by('id')))
+        return documents.find(some, {{Entity}}Document)*.to{{Entity}}()
     }
 
     @Override
-    Optional<Note> findById(long id) {
-        Optional.ofNullable(documents.findById(id, NoteDocument)).map { it.toNote() }
+    Optional<{{Entity}}> findById(long id) {
+        return Optional.ofNullable(documents.findById(id, {{Entity}}Document)).map { it.to{{Entity}}() }
     }
 
     @Override
-    Note create(String title, String body) {
-        documents.insert(new NoteDocument(id: next(), title: title, body: body)).toNote()
+    {{Entity}} create({{Entity}}Draft draft, Instant now) {
+{{#hasUniques}}
+        keepUnique()
+{{/hasUniques}}
+        {{Entity}} created = {{Entity}}.of(next(), draft, now)
+        documents.insert({{Entity}}Document.of(created))
+        return created
     }
+
+    @Override
+    {{Entity}} change({{Entity}} before, {{Entity}}Draft draft, Instant now) {
+        {{Entity}} changed = before.with(draft, now)
+        Query unlessChanged = query(where('id').is(before.id).and('version').is(before.version))
+        if (documents.findAndReplace(unlessChanged, {{Entity}}Document.of(changed)) == null) {
+            throw new Stale{{Entity}}Exception(before.id)
+        }
+        return changed
+    }
+
+    @Override
+    boolean remove(long id) {
+        return documents.remove(query(where('id').is(id)), {{Entity}}Document).deletedCount > 0
+    }
+{{#hasUniques}}
+
+    /** Asked for before the first is kept, so that the start needs no server; it stays from then on. */
+    private void keepUnique() {
+        if (!unique.getAndSet(true)) {
+{{#uniques}}
+            documents
+                    .getCollection('{{entityPath}}')
+                    .createIndex(Indexes.ascending('{{name}}'), new IndexOptions().unique(true).sparse(true))
+{{/uniques}}
+        }
+    }
+{{/hasUniques}}
 
     /** Counts in a document of its own, so that no number is given twice. */
     private long next() {
-        documents.findAndModify(
-                query(where('_id').is('notes')),
+        Document counted = documents.findAndModify(
+                query(where('_id').is('{{entityPath}}')),
                 new Update().inc('last', 1L),
                 FindAndModifyOptions.options().upsert(true).returnNew(true),
                 Document,
-                'counters').getLong('last')
+                'counters')
+        return counted.getLong('last')
     }
 }

@@ -1,35 +1,51 @@
 package {{package}}.{{storage}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.NoteRepository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.{{Entity}}Repository
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
+import java.time.Instant
 import org.springframework.stereotype.Repository
 
-/** Keeps notes in the database. */
+/** Keeps {{entitiesWords}} in the database. */
 @Repository
-class MyBatisNoteRepository implements NoteRepository {
+class MyBatis{{Entity}}Repository implements {{Entity}}Repository {
 
-    private final NoteMapper mapper
+    private final {{Entity}}Mapper mapper
 
-    MyBatisNoteRepository(NoteMapper mapper) {
+    MyBatis{{Entity}}Repository({{Entity}}Mapper mapper) {
         this.mapper = mapper
     }
 
     @Override
-    List<Note> findAll() {
-        mapper.findAll()*.toNote()
+    List<{{Entity}}> findAll(int page, int size) {
+        return mapper.findAll((long) page * size, size)*.to{{Entity}}()
     }
 
     @Override
-    Optional<Note> findById(long id) {
-        mapper.findById(id).map { it.toNote() }
+    Optional<{{Entity}}> findById(long id) {
+        return mapper.findById(id).map { it.to{{Entity}}() }
     }
 
     @Override
-    Note create(String title, String body) {
-        def entity = new NoteEntity(title: title, body: body)
+    {{Entity}} create({{Entity}}Draft draft, Instant now) {
+        {{Entity}}Entity entity = {{Entity}}Entity.of(draft, now)
         mapper.insert(entity)
-        entity.toNote()
+        return entity.to{{Entity}}()
+    }
+
+    @Override
+    {{Entity}} change({{Entity}} before, {{Entity}}Draft draft, Instant now) {
+        if (mapper.update({{Entity}}Entity.of(before, draft, now)) == 0) {
+            throw new Stale{{Entity}}Exception(before.id)
+        }
+        return before.with(draft, now)
+    }
+
+    @Override
+    boolean remove(long id) {
+        return mapper.delete(id) > 0
     }
 }

@@ -1,118 +1,190 @@
 package {{package}}.{{web}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.service.NoteService
+import {{package}}.domain.{{Entity}}
+import {{package}}.service.{{Entity}}Service
 {{/byLayer}}
-{{#described}}
 import io.swagger.v3.oas.annotations.media.Content
 import io.swagger.v3.oas.annotations.media.Schema
 import io.swagger.v3.oas.annotations.responses.ApiResponse
-{{/described}}
-{{#validated}}
 import jakarta.validation.Valid
-{{/validated}}
-import java.net.URI
+import org.springframework.http.HttpHeaders
 import org.springframework.http.HttpStatus
-{{#described}}
 import org.springframework.http.MediaType
 import org.springframework.http.ProblemDetail
-{{/described}}
-{{^described}}
-{{^validated}}
-import org.springframework.http.ProblemDetail
-{{/validated}}
-{{/described}}
 import org.springframework.http.ResponseEntity
-{{^validated}}
 import org.springframework.web.ErrorResponseException
-{{/validated}}
+import org.springframework.web.bind.annotation.DeleteMapping
 import org.springframework.web.bind.annotation.GetMapping
 import org.springframework.web.bind.annotation.PathVariable
 import org.springframework.web.bind.annotation.PostMapping
+import org.springframework.web.bind.annotation.PutMapping
 import org.springframework.web.bind.annotation.RequestBody
+import org.springframework.web.bind.annotation.RequestHeader
 import org.springframework.web.bind.annotation.RequestMapping
+import org.springframework.web.bind.annotation.RequestParam
+import org.springframework.web.bind.annotation.ResponseStatus
 import org.springframework.web.bind.annotation.RestController
 import org.springframework.web.server.ResponseStatusException
-{{#overServlets}}
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder
-{{/overServlets}}
-{{#flows}}
 import reactor.core.publisher.Flux
 import reactor.core.publisher.Mono
-{{/flows}}
 
+/** Whoever changes {{an}} {{entityWords}} says in If-Match which version was read; its tag is in ETag. */
 @RestController
-@RequestMapping("/notes")
-class NoteController {
+@RequestMapping('/{{entityPath}}')
+class {{Entity}}Controller {
 
-    private final NoteService service
+    private final {{Entity}}Service service
 
-    NoteController(NoteService service) {
+    {{Entity}}Controller({{Entity}}Service service) {
         this.service = service
     }
 
     @GetMapping
-    {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<Note> findAll() {
-        return service.findAll()
+    {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<{{Entity}}> findAll({{#args}}@RequestParam(defaultValue = '0') int page, @RequestParam(defaultValue = '20') int size{{/args}}) {
+        return service.findAll(page, size)
     }
 
 {{#described}}
-    @ApiResponse(responseCode = "200", description = "The note")
+    @ApiResponse(responseCode = '200', description = 'The {{entityWords}}')
     @ApiResponse(
-            responseCode = "404",
-            description = "There is no such note",
+            responseCode = '404',
+            description = 'There is no such {{entityWords}}',
             content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
 {{/described}}
-    @GetMapping("/{id}")
-    {{#flows}}Mono<Note>{{/flows}}{{^flows}}Note{{/flows}} findById(@PathVariable long id) {
+    @GetMapping('/{id}')
+    {{#flows}}Mono<ResponseEntity<{{Entity}}>>{{/flows}}{{^flows}}ResponseEntity<{{Entity}}>{{/flows}} findById(@PathVariable long id) {
 {{#flows}}
-        return service.findById(id).switchIfEmpty(Mono.error { notFound(id) })
+        return service.findById(id).map { tagged(it) }.switchIfEmpty(Mono.error { notFound(id) })
 {{/flows}}
 {{^flows}}
-        return service.findById(id).orElseThrow { notFound(id) }
+        return service.findById(id).map { tagged(it) }.orElseThrow { notFound(id) }
 {{/flows}}
     }
 
 {{#described}}
-    @ApiResponse(responseCode = "201", description = "The note as it is kept")
+    @ApiResponse(responseCode = '201', description = 'The {{entityWords}} as it is kept')
     @ApiResponse(
-            responseCode = "400",
-            description = "Its title or text is missing or too long",
+            responseCode = '400',
+            description = 'Something of it is missing or cannot be kept',
             content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+{{#hasUniques}}
+    @ApiResponse(
+            responseCode = '409',
+            description = 'There is one with the same already',
+            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+{{/hasUniques}}
 {{/described}}
     @PostMapping
-    {{#flows}}Mono<ResponseEntity<Note>>{{/flows}}{{^flows}}ResponseEntity<Note>{{/flows}} create(@RequestBody {{#validated}}@Valid {{/validated}}NoteRequest note) {
+    {{#flows}}Mono<ResponseEntity<{{Entity}}>>{{/flows}}{{^flows}}ResponseEntity<{{Entity}}>{{/flows}} create(@RequestBody {{#validated}}@Valid {{/validated}}{{Entity}}Request request) {
 {{^validated}}
-        if (!note.errors().isEmpty()) {
-            throw invalid(note)
-        }
+        check(request)
 {{/validated}}
 {{#flows}}
-        return service.create(note.title, note.body)
-                .map { ResponseEntity.created(URI.create("/notes/" + it.id)).body(it) }
+        return service.create(request.toDraft())
+                .map(created -> ResponseEntity.created(URI.create('/{{entityPath}}/' + created.id))
+                        .eTag(tag(created))
+                        .body(created))
 {{/flows}}
 {{^flows}}
-        Note created = service.create(note.title, note.body)
+        {{Entity}} created = service.create(request.toDraft())
 {{#overServlets}}
-        URI location = ServletUriComponentsBuilder.fromCurrentRequest().path("/{id}").buildAndExpand(created.id).toUri()
+        URI location = ServletUriComponentsBuilder.fromCurrentRequest()
+                .path('/{id}')
+                .buildAndExpand(created.id)
+                .toUri()
 {{/overServlets}}
 {{^overServlets}}
-        URI location = URI.create("/notes/" + created.id)
+        URI location = URI.create('/{{entityPath}}/' + created.id)
 {{/overServlets}}
-        return ResponseEntity.created(location).body(created)
+        return ResponseEntity.created(location).eTag(tag(created)).body(created)
 {{/flows}}
+    }
+
+{{#described}}
+    @ApiResponse(responseCode = '200', description = 'The {{entityWords}} as it is now')
+    @ApiResponse(
+            responseCode = '400',
+            description = 'Something of it is missing or cannot be kept',
+            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+    @ApiResponse(
+            responseCode = '404',
+            description = 'There is no such {{entityWords}}',
+            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+{{#hasUniques}}
+    @ApiResponse(
+            responseCode = '409',
+            description = 'There is one with the same already',
+            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+{{/hasUniques}}
+    @ApiResponse(
+            responseCode = '412',
+            description = 'Somebody else changed it since it was read',
+            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+{{/described}}
+    @PutMapping('/{id}')
+    {{#flows}}Mono<ResponseEntity<{{Entity}}>>{{/flows}}{{^flows}}ResponseEntity<{{Entity}}>{{/flows}} change({{#args}}@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String tag, @RequestBody {{#validated}}@Valid {{/validated}}{{Entity}}Request request{{/args}}) {
+{{^validated}}
+        check(request)
+{{/validated}}
+{{#flows}}
+        return service.change(id, version(tag), request.toDraft())
+                .map { tagged(it) }
+                .switchIfEmpty(Mono.error { notFound(id) })
+{{/flows}}
+{{^flows}}
+        return service.change(id, version(tag), request.toDraft())
+                .map { tagged(it) }
+                .orElseThrow { notFound(id) }
+{{/flows}}
+    }
+
+{{#described}}
+    @ApiResponse(responseCode = '204', description = 'It is removed')
+    @ApiResponse(
+            responseCode = '404',
+            description = 'There is no such {{entityWords}}',
+            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+{{/described}}
+    @DeleteMapping('/{id}')
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    {{#flows}}Mono<Void>{{/flows}}{{^flows}}void{{/flows}} remove(@PathVariable long id) {
+{{#flows}}
+        return service.remove(id).flatMap(removed -> removed ? Mono.empty() : Mono.error(notFound(id)))
+{{/flows}}
+{{^flows}}
+        if (!service.remove(id)) {
+            throw notFound(id)
+        }
+{{/flows}}
+    }
+
+    private ResponseEntity<{{Entity}}> tagged({{Entity}} {{entity}}) {
+        return ResponseEntity.ok().eTag(tag({{entity}})).body({{entity}})
+    }
+
+    private static String tag({{Entity}} {{entity}}) {
+        return '"' + {{entity}}.version + '"'
+    }
+
+    /** The version that a tag stands for; one that was never given stands for none. */
+    private static long version(String tag) {
+        return tag.matches('"[0-9]{1,18}"') ? Long.parseLong(tag.substring(1, tag.length() - 1)) : -1
     }
 
     private static ResponseStatusException notFound(long id) {
-        return new ResponseStatusException(HttpStatus.NOT_FOUND, "There is no note " + id + ".")
+        return new ResponseStatusException(HttpStatus.NOT_FOUND, 'There is no {{entityWords}} ' + id + '.')
     }
 {{^validated}}
 
-    private static ErrorResponseException invalid(NoteRequest note) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, 'Invalid request content.')
-        problem.setProperty('errors', note.errors())
-        return new ErrorResponseException(HttpStatus.BAD_REQUEST, problem, null)
+    private static void check({{Entity}}Request request) {
+        if (!request.errors().isEmpty()) {
+            ProblemDetail problem =
+                    ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, 'Invalid request content.')
+            problem.setProperty('errors', request.errors())
+            throw new ErrorResponseException(HttpStatus.BAD_REQUEST, problem, null)
+        }
     }
 {{/validated}}
 }

@@ -13,16 +13,22 @@ import static org.springframework.security.test.web.reactive.server.SecurityMock
 
 {{/secured}}
 {{#byLayer}}
-import {{package}}.domain.FakeNoteRepository
+import {{package}}.domain.Fake{{Entity}}Repository
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.FakeNoteEventPublisher
+import {{package}}.messages.Fake{{Entity}}EventPublisher
 {{/byLayer}}
 {{/announces}}
 {{#byLayer}}
-import {{package}}.service.NoteService
+import {{package}}.service.{{Entity}}Service
 {{/byLayer}}
+{{#byLayer}}
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+{{/byLayer}}
+import java.time.Instant
+import java.time.LocalDate
 import org.junit.jupiter.api.Test
 import org.springframework.beans.factory.annotation.Autowired
 {{#byToken}}
@@ -36,6 +42,7 @@ import org.springframework.context.annotation.Import
 {{#byToken}}
 import org.springframework.context.annotation.Profile
 {{/byToken}}
+import org.springframework.http.HttpStatus
 import org.springframework.http.MediaType
 {{#byToken}}
 import org.springframework.security.oauth2.jwt.BadJwtException
@@ -47,26 +54,34 @@ import org.springframework.test.web.reactive.server.WebTestClient
 import reactor.core.publisher.Mono
 {{/byToken}}
 
-@WebFluxTest(NoteController)
-@ActiveProfiles("test")
-@Import([NoteService, FakeNoteRepository{{#announces}}, FakeNoteEventPublisher{{/announces}}])
-class NoteControllerTest {
+@WebFluxTest({{Entity}}Controller)
+@ActiveProfiles('test')
+@Import([Fake{{Entity}}Repository, {{Entity}}Service{{#announces}}, Fake{{Entity}}EventPublisher{{/announces}}])
+class {{Entity}}ControllerTest {
+
+    private static final String {{ENTITY}} = '''
+            {
+{{#fields}}
+              "{{name}}": {{{json}}}{{^-last}},{{/-last}}
+{{/fields}}
+            }
+            '''
 
     @Autowired
     WebTestClient client
 
     @Autowired
-    FakeNoteRepository notes
+    Fake{{Entity}}Repository {{entities}}
 
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
     @TestConfiguration(proxyBeanMethods = false)
-    @Profile("test")
+    @Profile('test')
     static class Tokens {
 
         @Bean
         ReactiveJwtDecoder tokens() {
-            return { token -> Mono.error(new BadJwtException("No token is known here")) } as ReactiveJwtDecoder
+            return { token -> Mono.error(new BadJwtException('No token is known here')) } as ReactiveJwtDecoder
         }
     }
 
@@ -74,39 +89,153 @@ class NoteControllerTest {
 {{#secured}}
     /** Asks as somebody who may. */
     private WebTestClient allowed() {
-        return client.mutateWith(csrf()){{#bySession}}.mutateWith(mockUser("keeper")){{/bySession}}{{#byToken}}.mutateWith(mockJwt()){{/byToken}}
+        return client.mutateWith(csrf()){{#bySession}}.mutateWith(mockUser('keeper')){{/bySession}}{{#byToken}}.mutateWith(mockJwt()){{/byToken}}
     }
 
 {{/secured}}
     @Test
-    void showsOneNote() {
-        long id = notes.create("Tide", "High at noon"){{#flows}}.block(){{/flows}}.id
+    void showsOne() {
+        {{Entity}} kept = keep()
 
-        {{#secured}}allowed(){{/secured}}{{^secured}}client{{/secured}}.get().uri("/notes/{id}", id).exchange()
-                .expectStatus().isOk()
-                .expectBody().jsonPath('$.title').isEqualTo("Tide")
-        {{#secured}}allowed(){{/secured}}{{^secured}}client{{/secured}}.get().uri("/notes/0").exchange()
-                .expectStatus().isNotFound()
-                .expectBody().jsonPath('$.detail').isEqualTo("There is no note 0.")
+{{#secured}}
+        allowed()
+                .get()
+{{/secured}}
+{{^secured}}
+        client.get()
+{{/secured}}
+                .uri('/{{entityPath}}/{id}', kept.id)
+                .exchange()
+                .expectStatus()
+                .isOk()
+                .expectHeader()
+                .valueEquals('ETag', '"0"')
+                .expectBody()
+{{#first}}
+                .jsonPath('$.{{name}}')
+                .isEqualTo({{{jsonValue}}})
+{{/first}}
+{{#secured}}
+        allowed()
+                .get()
+{{/secured}}
+{{^secured}}
+        client.get()
+{{/secured}}
+                .uri('/{{entityPath}}/0')
+                .exchange()
+                .expectStatus()
+                .isNotFound()
+                .expectBody()
+                .jsonPath('$.detail')
+                .isEqualTo('There is no {{entityWords}} 0.')
     }
 
     @Test
-    void keepsANote() {
-        {{#secured}}allowed(){{/secured}}{{^secured}}client{{/secured}}.post().uri("/notes")
-                .contentType(MediaType.APPLICATION_JSON)
-                .bodyValue('{"title": "Tide", "body": "High at noon"}')
+    void showsNoMoreThanAPage() {
+        keep()
+        keep()
+
+{{#secured}}
+        allowed()
+                .get()
+{{/secured}}
+{{^secured}}
+        client.get()
+{{/secured}}
+                .uri('/{{entityPath}}?page=0&size=1')
                 .exchange()
-                .expectStatus().isCreated()
-                .expectHeader().valueMatches("Location", "/notes/[0-9]+")
+                .expectStatus()
+                .isOk()
+                .expectBody()
+                .jsonPath('$.length()')
+                .isEqualTo(1)
     }
 
     @Test
-    void refusesANoteWithoutTitle() {
-        {{#secured}}allowed(){{/secured}}{{^secured}}client{{/secured}}.post().uri("/notes")
+    void keepsOne() {
+{{#secured}}
+        allowed()
+                .post()
+{{/secured}}
+{{^secured}}
+        client.post()
+{{/secured}}
+                .uri('/{{entityPath}}')
                 .contentType(MediaType.APPLICATION_JSON)
-                .bodyValue('{"title": " ", "body": "High at noon"}')
+                .bodyValue({{ENTITY}})
                 .exchange()
-                .expectStatus().isBadRequest()
-                .expectBody().jsonPath('$.errors.title').exists()
+                .expectStatus()
+                .isCreated()
+                .expectHeader()
+                .valueMatches('Location', '/{{entityPath}}/[0-9]+')
+    }
+{{#refused}}
+
+    @Test
+    void refusesOneWithout{{Name}}() {
+{{#secured}}
+        allowed()
+                .post()
+{{/secured}}
+{{^secured}}
+        client.post()
+{{/secured}}
+                .uri('/{{entityPath}}')
+                .contentType(MediaType.APPLICATION_JSON)
+                .bodyValue({{ENTITY}}.replace({{{jsonInJava}}}, {{{nothingInJava}}}))
+                .exchange()
+                .expectStatus()
+                .isBadRequest()
+                .expectBody()
+                .jsonPath('$.errors.{{name}}')
+                .exists()
+    }
+{{/refused}}
+
+    @Test
+    void changesOneThatNobodyElseChanged() {
+        {{Entity}} kept = keep()
+
+        for (expected in [HttpStatus.OK, HttpStatus.PRECONDITION_FAILED]) {
+{{#secured}}
+            allowed()
+                    .put()
+{{/secured}}
+{{^secured}}
+            client.put()
+{{/secured}}
+                    .uri('/{{entityPath}}/{id}', kept.id)
+                    .header('If-Match', '"0"')
+                    .contentType(MediaType.APPLICATION_JSON)
+                    .bodyValue({{ENTITY}})
+                    .exchange()
+                    .expectStatus()
+                    .isEqualTo(expected)
+        }
+    }
+
+    @Test
+    void removesOne() {
+        {{Entity}} kept = keep()
+
+        for (expected in [HttpStatus.NO_CONTENT, HttpStatus.NOT_FOUND]) {
+{{#secured}}
+            allowed()
+                    .delete()
+{{/secured}}
+{{^secured}}
+            client.delete()
+{{/secured}}
+                    .uri('/{{entityPath}}/{id}', kept.id)
+                    .exchange()
+                    .expectStatus()
+                    .isEqualTo(expected)
+        }
+    }
+
+    private {{Entity}} keep() {
+        {{Entity}}Draft draft = new {{Entity}}Draft({{#args}}{{#fields}}{{{literal}}}{{^-last}}, {{/-last}}{{/fields}}{{/args}})
+        return {{entities}}.create(draft, Instant.EPOCH){{#flows}}.block(){{/flows}}
     }
 }

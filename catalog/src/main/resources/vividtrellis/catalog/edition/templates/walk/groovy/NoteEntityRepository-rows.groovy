@@ -1,8 +1,10 @@
 package {{package}}.{{storage}}
 
+import org.springframework.data.domain.Pageable
 import org.springframework.data.repository.ListCrudRepository
 
-interface NoteEntityRepository extends ListCrudRepository<NoteEntity, Long> {
+interface {{Entity}}EntityRepository extends ListCrudRepository<{{Entity}}Entity, Long> {
 
-    List<NoteEntity> findAllByOrderById()
+    /** One page, without a count of all. */
+    List<{{Entity}}Entity> findAllBy(Pageable page)
 }

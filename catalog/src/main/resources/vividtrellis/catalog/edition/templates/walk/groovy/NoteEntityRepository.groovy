@@ -1,8 +1,10 @@
 package {{package}}.{{storage}}
 
+import org.springframework.data.domain.Pageable
 import org.springframework.data.jpa.repository.JpaRepository
 
-interface NoteEntityRepository extends JpaRepository<NoteEntity, Long> {
+interface {{Entity}}EntityRepository extends JpaRepository<{{Entity}}Entity, Long> {
 
-    List<NoteEntity> findAllByOrderById()
+    /** One page, without a count of all. */
+    List<{{Entity}}Entity> findAllBy(Pageable page)
 }

@@ -1,11 +1,11 @@
 package {{package}}.{{messages}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
+import {{package}}.domain.{{Entity}}
 
 {{/byLayer}}
 /** Tells others what happened here. */
-interface NoteEventPublisher {
+interface {{Entity}}EventPublisher {
 
-    void noteCreated(Note note)
+    void {{entity}}Created({{Entity}} {{entity}})
 }

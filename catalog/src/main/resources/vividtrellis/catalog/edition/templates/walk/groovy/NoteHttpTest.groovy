@@ -4,13 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat
 
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.FakeNoteEventPublisher
+import {{package}}.messages.Fake{{Entity}}EventPublisher
 {{/byLayer}}
 {{/announces}}
 import java.net.http.HttpClient
 import java.net.http.HttpRequest
 {{^secured}}
 import java.net.http.HttpRequest.BodyPublishers
+import java.net.http.HttpResponse
 {{/secured}}
 import java.net.http.HttpResponse.BodyHandlers
 import org.junit.jupiter.api.Test
@@ -28,17 +29,27 @@ import org.springframework.test.context.ActiveProfiles
 /** Goes the whole way over HTTP, with the settings for tests. */
 {{#outside}}
 @EnabledIfEnvironmentVariable(
-        named = "STORE_FOR_TESTS",
-        matches = "yes",
-        disabledReason = "set STORE_FOR_TESTS=yes where a server for tests listens at localhost:{{outside}}")
+        named = 'STORE_FOR_TESTS',
+        matches = 'yes',
+        disabledReason = 'set STORE_FOR_TESTS=yes where a server for tests listens at localhost:{{outside}}')
 {{/outside}}
 @SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
-@ActiveProfiles("test")
+@ActiveProfiles('test')
 {{#announces}}
-@Import(FakeNoteEventPublisher)
+@Import(Fake{{Entity}}EventPublisher)
 {{/announces}}
-class NoteHttpTest {
+class {{Entity}}HttpTest {
 
+{{^secured}}
+    private static final String {{ENTITY}} = '''
+            {
+{{#fields}}
+              "{{name}}": {{{json}}}{{^-last}},{{/-last}}
+{{/fields}}
+            }
+            '''
+
+{{/secured}}
     private final HttpClient http = HttpClient.newHttpClient()
 
     @LocalServerPort
@@ -46,29 +57,36 @@ class NoteHttpTest {
 
 {{^secured}}
     @Test
-    void keepsANoteAndGivesItBack() {
-        def create = HttpRequest.newBuilder(notes())
-                .header("Content-Type", "application/json")
-                .POST(BodyPublishers.ofString('{"title": "Tide", "body": "High at noon"}'))
+    void keepsOneUntilItIsRemoved() {
+        HttpRequest create = HttpRequest.newBuilder({{entities}}())
+                .header('Content-Type', 'application/json')
+                .POST(BodyPublishers.ofString({{ENTITY}}))
                 .build()
-        def created = http.send(create, BodyHandlers.ofString())
+        HttpResponse<String> created = http.send(create, BodyHandlers.ofString())
         assertThat(created.statusCode()).isEqualTo(201)
 
-        def location = created.headers().firstValue("Location").orElseThrow()
-        def find = HttpRequest.newBuilder(notes().resolve(location)).build()
+        String location = created.headers().firstValue('Location').orElseThrow()
+        HttpRequest find = HttpRequest.newBuilder({{entities}}().resolve(location)).build()
         assertThat(http.send(find, BodyHandlers.ofString()).body()).isEqualTo(created.body())
+
+        HttpRequest remove =
+                HttpRequest.newBuilder({{entities}}().resolve(location)).DELETE().build()
+        assertThat(http.send(remove, BodyHandlers.discarding()).statusCode()).isEqualTo(204)
+        assertThat(http.send(find, BodyHandlers.discarding()).statusCode()).isEqualTo(404)
     }
 {{/secured}}
 {{#secured}}
     @Test
     void asksWhoIsThere() {
-        def find = HttpRequest.newBuilder(notes()).header("Accept", "application/json").build()
+        HttpRequest find = HttpRequest.newBuilder({{entities}}())
+                .header('Accept', 'application/json')
+                .build()
 
         assertThat(http.send(find, BodyHandlers.discarding()).statusCode()).isEqualTo(401)
     }
 {{/secured}}
 
-    private URI notes() {
-        URI.create("http://localhost:" + port + "/notes")
+    private URI {{entities}}() {
+        return URI.create('http://localhost:' + port + '/{{entityPath}}')
     }
 }

@@ -16,19 +16,23 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status
 
 {{#byLayer}}
-import {{package}}.domain.FakeNoteRepository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.Fake{{Entity}}Repository
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.FakeNoteEventPublisher
+import {{package}}.messages.Fake{{Entity}}EventPublisher
 {{/byLayer}}
 {{/announces}}
 {{#guarded}}
 import {{package}}.security.SecurityConfiguration
 {{/guarded}}
 {{#byLayer}}
-import {{package}}.service.NoteService
+import {{package}}.service.{{Entity}}Service
 {{/byLayer}}
+import java.time.Instant
+import java.time.LocalDate
 import org.junit.jupiter.api.Test
 import org.springframework.beans.factory.annotation.Autowired
 {{#byToken}}
@@ -52,26 +56,26 @@ import org.springframework.test.web.servlet.MockMvc
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder
 {{/secured}}
 
-@WebMvcTest(NotePageController)
-@ActiveProfiles("test")
-@Import([NoteService, FakeNoteRepository{{#announces}}, FakeNoteEventPublisher{{/announces}}{{#guarded}}, SecurityConfiguration{{/guarded}}])
-class NotePageControllerTest {
+@WebMvcTest({{Entity}}PageController)
+@ActiveProfiles('test')
+@Import([Fake{{Entity}}Repository, {{Entity}}Service{{#announces}}, Fake{{Entity}}EventPublisher{{/announces}}{{#guarded}}, SecurityConfiguration{{/guarded}}])
+class {{Entity}}PageControllerTest {
 
     @Autowired
     MockMvc mvc
 
     @Autowired
-    FakeNoteRepository notes
+    Fake{{Entity}}Repository {{entities}}
 
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
     @TestConfiguration(proxyBeanMethods = false)
-    @Profile("test")
+    @Profile('test')
     static class Tokens {
 
         @Bean
         JwtDecoder tokens() {
-            return { token -> throw new BadJwtException("No token is known here") } as JwtDecoder
+            return { token -> throw new BadJwtException('No token is known here') } as JwtDecoder
         }
     }
 
@@ -79,30 +83,45 @@ class NotePageControllerTest {
 {{#secured}}
     /** A request of somebody who may. */
     private static MockHttpServletRequestBuilder allowed(MockHttpServletRequestBuilder request) {
-        return request{{#bySession}}.with(user("keeper")).with(csrf()){{/bySession}}{{#byToken}}.with(jwt()){{/byToken}}
+        return request{{#bySession}}.with(user('keeper')).with(csrf()){{/bySession}}{{#byToken}}.with(jwt()){{/byToken}}
     }
 
 {{/secured}}
     @Test
-    void showsNotesWithoutTakingTheirTextForMarkup() {
-        notes.create("Tide <b>", "High at noon")
+    void showsThemWithoutTakingTheirTextForMarkup() {
+        keep()
 
-        mvc.perform({{#secured}}allowed({{/secured}}get("/pages/notes"){{#secured}}){{/secured}})
+        mvc.perform({{#secured}}allowed({{/secured}}get('/pages/{{entityPath}}'){{#secured}}){{/secured}})
                 .andExpect(status().isOk())
-                .andExpect(content().string(containsString("Tide &lt;b&gt;")))
+                .andExpect(content().string(containsString('{{#first}}{{value}}{{#text}} &lt;b&gt;{{/text}}{{/first}}')))
     }
 
     @Test
     void keepsWhatTheFormSends() {
-        mvc.perform({{#secured}}allowed({{/secured}}post("/pages/notes"){{#secured}}){{/secured}}.param("title", "Tide").param("body", "High at noon"))
-                .andExpect(redirectedUrl("/pages/notes"))
-        assertThat(notes.findAll()*.title).contains("Tide")
+        mvc.perform({{#secured}}allowed({{/secured}}post('/pages/{{entityPath}}'){{#secured}}){{/secured}}{{#fields}}.param('{{name}}', '{{value}}'){{/fields}})
+                .andExpect(redirectedUrl('/pages/{{entityPath}}'))
+        assertThat({{entities}}.findAll(0, 100)*.{{#first}}{{name}}{{/first}}).contains({{#first}}{{{literal}}}{{/first}})
     }
+{{#refused}}
 
     @Test
     void saysWhatIsMissing() {
-        mvc.perform({{#secured}}allowed({{/secured}}post("/pages/notes"){{#secured}}){{/secured}}.param("title", " ").param("body", "High at noon"))
+        mvc.perform({{#secured}}allowed({{/secured}}post('/pages/{{entityPath}}'){{#secured}}){{/secured}}.param('{{name}}', '{{#text}} {{/text}}'))
                 .andExpect(status().isOk())
-                .andExpect(content().string(containsString("must {{#validated}}not be blank{{/validated}}{{^validated}}be a text of at most 200 characters{{/validated}}")))
+                .andExpect(content().string(containsString('role="alert"')))
+    }
+{{/refused}}
+
+    @Test
+    void removesOne() {
+        long id = keep().id
+
+        mvc.perform({{#secured}}allowed({{/secured}}post('/pages/{{entityPath}}/{id}/remove', id){{#secured}}){{/secured}}).andExpect(redirectedUrl('/pages/{{entityPath}}'))
+        assertThat({{entities}}.findById(id)).isEmpty()
+    }
+
+    private {{Entity}} keep() {
+        {{Entity}}Draft draft = new {{Entity}}Draft({{#args}}{{#fields}}{{{markup}}}{{^-last}}, {{/-last}}{{/fields}}{{/args}})
+        return {{entities}}.create(draft, Instant.EPOCH)
     }
 }

@@ -1,15 +1,24 @@
 package {{package}}.{{service}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.NoteRepository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.{{Entity}}Repository
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.NoteEventPublisher
+import {{package}}.messages.{{Entity}}EventPublisher
 {{/byLayer}}
 {{/announces}}
+import java.time.Instant
+import java.time.temporal.ChronoUnit
+{{^flows}}
+{{/flows}}
 import org.springframework.stereotype.Service
+{{#rolledBack}}
+import org.springframework.transaction.annotation.Transactional
+{{/rolledBack}}
 {{#flows}}
 import reactor.core.publisher.Flux
 import reactor.core.publisher.Mono
@@ -18,50 +27,105 @@ import reactor.core.scheduler.Schedulers
 {{/announces}}
 {{/flows}}
 
-/** What can be done with notes, whoever asks. */
+/** What can be done with {{entitiesWords}}, whoever asks. */
 @Service
-class NoteService {
+class {{Entity}}Service {
 
-    private final NoteRepository notes
+    /** The most that a page has, however many are asked for. */
+    static final int LARGEST_PAGE = 100
+
+    private final {{Entity}}Repository {{entities}}
 {{#announces}}
-    private final NoteEventPublisher events
+    private final {{Entity}}EventPublisher events
 
-    NoteService(NoteRepository notes, NoteEventPublisher events) {
-        this.notes = notes
+    {{Entity}}Service({{Entity}}Repository {{entities}}, {{Entity}}EventPublisher events) {
+        this.{{entities}} = {{entities}}
         this.events = events
     }
 {{/announces}}
 {{^announces}}
 
-    NoteService(NoteRepository notes) {
-        this.notes = notes
+    {{Entity}}Service({{Entity}}Repository {{entities}}) {
+        this.{{entities}} = {{entities}}
     }
 {{/announces}}
 
-    {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<Note> findAll() {
-        return notes.findAll()
+    /** One page of them, oldest first; pages are counted from 0. */
+{{#rolledBack}}
+    @Transactional(readOnly = true)
+{{/rolledBack}}
+    {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<{{Entity}}> findAll(int page, int size) {
+        return {{entities}}.findAll(Math.max(page, 0), Math.min(Math.max(size, 1), LARGEST_PAGE))
     }
 
-    {{#flows}}Mono{{/flows}}{{^flows}}Optional{{/flows}}<Note> findById(long id) {
-        return notes.findById(id)
+{{#rolledBack}}
+    @Transactional(readOnly = true)
+{{/rolledBack}}
+    {{#flows}}Mono{{/flows}}{{^flows}}Optional{{/flows}}<{{Entity}}> findById(long id) {
+        return {{entities}}.findById(id)
     }
 
-    {{#flows}}Mono<Note>{{/flows}}{{^flows}}Note{{/flows}} create(String title, String body) {
+{{#announces}}
+    /** Keeps a new one, and tells others once that is done; so keeping it is a transaction by itself. */
+{{/announces}}
+{{^announces}}
+{{#rolledBack}}
+    @Transactional
+{{/rolledBack}}
+{{/announces}}
+    {{#flows}}Mono<{{Entity}}>{{/flows}}{{^flows}}{{Entity}}{{/flows}} create({{Entity}}Draft draft) {
 {{#announces}}
 {{#flows}}
         // Telling others may wait, so it has a thread of its own.
-        return notes.create(title.strip(), body.strip())
+        return {{entities}}.create(draft, now())
                 .publishOn(Schedulers.boundedElastic())
-                .doOnNext(events::noteCreated)
+                .doOnNext(events::{{entity}}Created)
 {{/flows}}
 {{^flows}}
-        Note note = notes.create(title.strip(), body.strip())
-        events.noteCreated(note)
-        return note
+        {{Entity}} created = {{entities}}.create(draft, now())
+        events.{{entity}}Created(created)
+        return created
 {{/flows}}
 {{/announces}}
 {{^announces}}
-        return notes.create(title.strip(), body.strip())
+        return {{entities}}.create(draft, now())
 {{/announces}}
+    }
+
+    /**
+     * Changes one, if it is still at the version that the caller has seen.
+     *
+     * @throws Stale{{Entity}}Exception if it is not{{#flows}}, as the signal of an error{{/flows}}
+     */
+{{#rolledBack}}
+    @Transactional
+{{/rolledBack}}
+    {{#flows}}Mono{{/flows}}{{^flows}}Optional{{/flows}}<{{Entity}}> change(long id, long version, {{Entity}}Draft draft) {
+{{#flows}}
+        return {{entities}}.findById(id)
+                .flatMap(before -> before.version == version
+                        ? {{entities}}.change(before, draft, now())
+                        : Mono.error(new Stale{{Entity}}Exception(id)))
+{{/flows}}
+{{^flows}}
+        Optional<{{Entity}}> before = {{entities}}.findById(id)
+        if (before.isPresent() && before.get().version != version) {
+            throw new Stale{{Entity}}Exception(id)
+        }
+        return before.map(known -> {{entities}}.change(known, draft, now()))
+{{/flows}}
+    }
+
+    /** Removes one, and says whether it was there. */
+{{#rolledBack}}
+    @Transactional
+{{/rolledBack}}
+    {{#flows}}Mono<Boolean>{{/flows}}{{^flows}}boolean{{/flows}} remove(long id) {
+        return {{entities}}.remove(id)
+    }
+
+    /** To the millisecond, as every store keeps it. */
+    private static Instant now() {
+        return Instant.now().truncatedTo(ChronoUnit.MILLIS)
     }
 }

@@ -1,7 +1,7 @@
 package {{package}}.{{messages}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
+import {{package}}.domain.{{Entity}}
 {{/byLayer}}
 import org.slf4j.Logger
 import org.slf4j.LoggerFactory
@@ -13,30 +13,30 @@ import org.springframework.stereotype.Component
 
 /** Tells others through RabbitMQ. What is told of is done, so a broker that is away is a matter for the log. */
 @Component
-class RabbitNoteEventPublisher implements NoteEventPublisher {
+class Rabbit{{Entity}}EventPublisher implements {{Entity}}EventPublisher {
 
-    static final String QUEUE = "{{artifact}}.notes"
+    static final String QUEUE = "{{artifact}}.{{entityPath}}"
 
-    private static final Logger LOG = LoggerFactory.getLogger(RabbitNoteEventPublisher)
+    private static final Logger LOG = LoggerFactory.getLogger(Rabbit{{Entity}}EventPublisher)
 
     private final RabbitTemplate rabbit
 
-    RabbitNoteEventPublisher(RabbitTemplate rabbit) {
+    Rabbit{{Entity}}EventPublisher(RabbitTemplate rabbit) {
         this.rabbit = rabbit
     }
 
     /** Made in the broker with the first connection, if it is not there. */
     @Bean
-    static Queue writtenNotes() {
+    static Queue created{{Entity}}Queue() {
         return new Queue(QUEUE)
     }
 
     @Override
-    void noteCreated(Note note) {
+    void {{entity}}Created({{Entity}} {{entity}}) {
         try {
-            rabbit.convertAndSend(QUEUE, note.title)
+            rabbit.convertAndSend(QUEUE, {{#first}}{{entity}}.{{name}}{{#text}}{{#optional}} as String{{/optional}}{{/text}}{{^text}} as String{{/text}}{{/first}})
         } catch (AmqpException e) {
-            LOG.warn("Nobody was told of note {}", note.id, e)
+            LOG.warn("Nobody was told of {{entityWords}} {}", {{entity}}.id, e)
         }
     }
 }

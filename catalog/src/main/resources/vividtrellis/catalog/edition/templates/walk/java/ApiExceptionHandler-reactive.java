@@ -1,31 +1,48 @@
 package {{package}};
 
-{{#validated}}
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.validation.FieldError;
-{{/validated}}
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
-{{#validated}}
 import org.springframework.web.bind.support.WebExchangeBindException;
-{{/validated}}
 import org.springframework.web.reactive.result.method.annotation.ResponseEntityExceptionHandler;
-{{#validated}}
 import org.springframework.web.server.ServerWebExchange;
 import reactor.core.publisher.Mono;
-{{/validated}}
+import {{package}}.{{domain}}.Duplicate{{Entity}}Exception;
+import {{package}}.{{domain}}.Stale{{Entity}}Exception;
 
 /** Answers what goes wrong with problem details (RFC 9457){{#validated}}, and says of each field what is wrong with it{{/validated}}. */
 @RestControllerAdvice
-{{^validated}}
-class ApiExceptionHandler extends ResponseEntityExceptionHandler {}
-{{/validated}}
-{{#validated}}
 class ApiExceptionHandler extends ResponseEntityExceptionHandler {
+
+    @ExceptionHandler
+    ProblemDetail stale(Stale{{Entity}}Exception exception) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.PRECONDITION_FAILED, exception.getMessage());
+    }
+{{#hasUniques}}
+{{#refusesDoubles}}
+
+    @ExceptionHandler
+    ProblemDetail duplicate(DataIntegrityViolationException exception) {
+        return ProblemDetail.forStatusAndDetail({{#args}}HttpStatus.CONFLICT, "There is {{an}} {{entityWords}} with the same {{#uniques}}{{fieldWords}}{{^-last}} or {{/-last}}{{/uniques}} already."{{/args}});
+    }
+{{/refusesDoubles}}
+{{#inMemory}}
+
+    @ExceptionHandler
+    ProblemDetail duplicate(Duplicate{{Entity}}Exception exception) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, exception.getMessage());
+    }
+{{/inMemory}}
+{{/hasUniques}}
+{{#validated}}
 
     @Override
     protected Mono<ResponseEntity<Object>> handleWebExchangeBindException(
@@ -41,5 +58,5 @@ class ApiExceptionHandler extends ResponseEntityExceptionHandler {
         problem.setProperty("errors", errors);
         return handleExceptionInternal(exception, problem, headers, status, exchange);
     }
-}
 {{/validated}}
+}

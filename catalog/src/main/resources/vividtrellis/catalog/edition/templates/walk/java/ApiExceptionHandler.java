@@ -1,31 +1,48 @@
 package {{package}};
 
-{{#validated}}
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
-{{/validated}}
-{{#hasPages}}
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestController;
-{{/hasPages}}
 import org.springframework.web.bind.annotation.RestControllerAdvice;
-{{#validated}}
 import org.springframework.web.context.request.WebRequest;
-{{/validated}}
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import {{package}}.{{domain}}.Duplicate{{Entity}}Exception;
+import {{package}}.{{domain}}.Stale{{Entity}}Exception;
 
 /** Answers what goes wrong with problem details (RFC 9457){{#validated}}, and says of each field what is wrong with it{{/validated}}. */
 @RestControllerAdvice{{#hasPages}}(annotations = RestController.class){{/hasPages}}
-{{^validated}}
-class ApiExceptionHandler extends ResponseEntityExceptionHandler {}
-{{/validated}}
-{{#validated}}
 class ApiExceptionHandler extends ResponseEntityExceptionHandler {
+
+    @ExceptionHandler
+    ProblemDetail stale(Stale{{Entity}}Exception exception) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.PRECONDITION_FAILED, exception.getMessage());
+    }
+{{#hasUniques}}
+{{#refusesDoubles}}
+
+    @ExceptionHandler
+    ProblemDetail duplicate(DataIntegrityViolationException exception) {
+        return ProblemDetail.forStatusAndDetail({{#args}}HttpStatus.CONFLICT, "There is {{an}} {{entityWords}} with the same {{#uniques}}{{fieldWords}}{{^-last}} or {{/-last}}{{/uniques}} already."{{/args}});
+    }
+{{/refusesDoubles}}
+{{#inMemory}}
+
+    @ExceptionHandler
+    ProblemDetail duplicate(Duplicate{{Entity}}Exception exception) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, exception.getMessage());
+    }
+{{/inMemory}}
+{{/hasUniques}}
+{{#validated}}
 
     @Override
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
@@ -38,5 +55,5 @@ class ApiExceptionHandler extends ResponseEntityExceptionHandler {
         problem.setProperty("errors", errors);
         return handleExceptionInternal(exception, problem, headers, status, request);
     }
-}
 {{/validated}}
+}

@@ -1,7 +1,7 @@
 package {{package}}.{{messages}};
 
 {{#byLayer}}
-import {{package}}.domain.Note;
+import {{package}}.domain.{{Entity}};
 {{/byLayer}}
 import java.util.ArrayList;
 import java.util.List;
@@ -9,16 +9,16 @@ import org.springframework.context.annotation.Primary;
 
 /** Keeps what was announced, as long as a test runs. */
 @Primary
-public class FakeNoteEventPublisher implements NoteEventPublisher {
+public class Fake{{Entity}}EventPublisher implements {{Entity}}EventPublisher {
 
-    private final List<Note> told = new ArrayList<>();
+    private final List<{{Entity}}> told = new ArrayList<>();
 
     @Override
-    public void noteCreated(Note note) {
-        told.add(note);
+    public void {{entity}}Created({{Entity}} {{entity}}) {
+        told.add({{entity}});
     }
 
-    public List<Note> told() {
+    public List<{{Entity}}> told() {
         return List.copyOf(told);
     }
 }

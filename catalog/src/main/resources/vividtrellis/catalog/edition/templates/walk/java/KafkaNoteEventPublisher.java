@@ -1,7 +1,7 @@
 package {{package}}.{{messages}};
 
 {{#byLayer}}
-import {{package}}.domain.Note;
+import {{package}}.domain.{{Entity}};
 {{/byLayer}}
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -11,32 +11,32 @@ import org.springframework.stereotype.Component;
 
 /** Tells others through Kafka. What is told of is done, so a broker that is away is a matter for the log. */
 @Component
-class KafkaNoteEventPublisher implements NoteEventPublisher {
+class Kafka{{Entity}}EventPublisher implements {{Entity}}EventPublisher {
 
-    static final String TOPIC = "{{artifact}}.notes";
+    static final String TOPIC = "{{artifact}}.{{entityPath}}";
 
-    private static final Logger LOG = LoggerFactory.getLogger(KafkaNoteEventPublisher.class);
+    private static final Logger LOG = LoggerFactory.getLogger(Kafka{{Entity}}EventPublisher.class);
 
     private final KafkaTemplate<String, String> kafka;
 
-    KafkaNoteEventPublisher(KafkaTemplate<String, String> kafka) {
+    Kafka{{Entity}}EventPublisher(KafkaTemplate<String, String> kafka) {
         this.kafka = kafka;
     }
 
     @Override
-    public void noteCreated(Note note) {
+    public void {{entity}}Created({{Entity}} {{entity}}) {
         try {
-            kafka.send(TOPIC, Long.toString(note.id()), note.title()).whenComplete((sent, fault) -> {
+            kafka.send(TOPIC, Long.toString({{entity}}.id()), {{#first}}{{#text}}{{#required}}{{entity}}.{{name}}(){{/required}}{{#optional}}String.valueOf({{entity}}.{{name}}()){{/optional}}{{/text}}{{^text}}String.valueOf({{entity}}.{{name}}()){{/text}}{{/first}}).whenComplete((sent, fault) -> {
                 if (fault != null) {
-                    unheard(note, fault);
+                    unheard({{entity}}, fault);
                 }
             });
         } catch (KafkaException e) {
-            unheard(note, e);
+            unheard({{entity}}, e);
         }
     }
 
-    private static void unheard(Note note, Throwable fault) {
-        LOG.warn("Nobody was told of note {}", note.id(), fault);
+    private static void unheard({{Entity}} {{entity}}, Throwable fault) {
+        LOG.warn("Nobody was told of {{entityWords}} {}", {{entity}}.id(), fault);
     }
 }

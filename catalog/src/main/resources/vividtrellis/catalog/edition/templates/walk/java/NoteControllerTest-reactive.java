@@ -13,16 +13,25 @@ import static org.springframework.security.test.web.reactive.server.SecurityMock
 
 {{/secured}}
 {{#byLayer}}
-import {{package}}.domain.FakeNoteRepository;
+import {{package}}.domain.Fake{{Entity}}Repository;
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.FakeNoteEventPublisher;
+import {{package}}.messages.Fake{{Entity}}EventPublisher;
 {{/byLayer}}
 {{/announces}}
 {{#byLayer}}
-import {{package}}.service.NoteService;
+import {{package}}.service.{{Entity}}Service;
 {{/byLayer}}
+{{#byLayer}}
+import {{package}}.domain.{{Entity}};
+import {{package}}.domain.{{Entity}}Draft;
+{{/byLayer}}
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 {{#byToken}}
@@ -36,6 +45,7 @@ import org.springframework.context.annotation.Import;
 {{#byToken}}
 import org.springframework.context.annotation.Profile;
 {{/byToken}}
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 {{#byToken}}
 import org.springframework.security.oauth2.jwt.BadJwtException;
@@ -47,16 +57,24 @@ import org.springframework.test.web.reactive.server.WebTestClient;
 import reactor.core.publisher.Mono;
 {{/byToken}}
 
-@WebFluxTest(NoteController.class)
+@WebFluxTest({{Entity}}Controller.class)
 @ActiveProfiles("test")
-@Import({NoteService.class, FakeNoteRepository.class{{#announces}}, FakeNoteEventPublisher.class{{/announces}}})
-class NoteControllerTest {
+@Import({Fake{{Entity}}Repository.class, {{Entity}}Service.class{{#announces}}, Fake{{Entity}}EventPublisher.class{{/announces}}})
+class {{Entity}}ControllerTest {
+
+    private static final String {{ENTITY}} = """
+            {
+{{#fields}}
+              "{{name}}": {{{json}}}{{^-last}},{{/-last}}
+{{/fields}}
+            }
+            """;
 
     @Autowired
     WebTestClient client;
 
     @Autowired
-    FakeNoteRepository notes;
+    Fake{{Entity}}Repository {{entities}};
 
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
@@ -79,8 +97,8 @@ class NoteControllerTest {
 
 {{/secured}}
     @Test
-    void showsOneNote() {
-        long id = notes.create("Tide", "High at noon"){{#flows}}.block(){{/flows}}.id();
+    void showsOne() {
+        {{Entity}} kept = keep();
 
 {{#secured}}
         allowed()
@@ -89,13 +107,17 @@ class NoteControllerTest {
 {{^secured}}
         client.get()
 {{/secured}}
-                .uri("/notes/{id}", id)
+                .uri("/{{entityPath}}/{id}", kept.id())
                 .exchange()
                 .expectStatus()
                 .isOk()
+                .expectHeader()
+                .valueEquals("ETag", "\"0\"")
                 .expectBody()
-                .jsonPath("$.title")
-                .isEqualTo("Tide");
+{{#first}}
+                .jsonPath("$.{{name}}")
+                .isEqualTo({{{jsonValue}}});
+{{/first}}
 {{#secured}}
         allowed()
                 .get()
@@ -103,17 +125,38 @@ class NoteControllerTest {
 {{^secured}}
         client.get()
 {{/secured}}
-                .uri("/notes/0")
+                .uri("/{{entityPath}}/0")
                 .exchange()
                 .expectStatus()
                 .isNotFound()
                 .expectBody()
                 .jsonPath("$.detail")
-                .isEqualTo("There is no note 0.");
+                .isEqualTo("There is no {{entityWords}} 0.");
     }
 
     @Test
-    void keepsANote() {
+    void showsNoMoreThanAPage() {
+        keep();
+        keep();
+
+{{#secured}}
+        allowed()
+                .get()
+{{/secured}}
+{{^secured}}
+        client.get()
+{{/secured}}
+                .uri("/{{entityPath}}?page=0&size=1")
+                .exchange()
+                .expectStatus()
+                .isOk()
+                .expectBody()
+                .jsonPath("$.length()")
+                .isEqualTo(1);
+    }
+
+    @Test
+    void keepsOne() {
 {{#secured}}
         allowed()
                 .post()
@@ -121,18 +164,19 @@ class NoteControllerTest {
 {{^secured}}
         client.post()
 {{/secured}}
-                .uri("/notes")
+                .uri("/{{entityPath}}")
                 .contentType(MediaType.APPLICATION_JSON)
-                .bodyValue("{\"title\": \"Tide\", \"body\": \"High at noon\"}")
+                .bodyValue({{ENTITY}})
                 .exchange()
                 .expectStatus()
                 .isCreated()
                 .expectHeader()
-                .valueMatches("Location", "/notes/[0-9]+");
+                .valueMatches("Location", "/{{entityPath}}/[0-9]+");
     }
+{{#refused}}
 
     @Test
-    void refusesANoteWithoutTitle() {
+    void refusesOneWithout{{Name}}() {
 {{#secured}}
         allowed()
                 .post()
@@ -140,14 +184,61 @@ class NoteControllerTest {
 {{^secured}}
         client.post()
 {{/secured}}
-                .uri("/notes")
+                .uri("/{{entityPath}}")
                 .contentType(MediaType.APPLICATION_JSON)
-                .bodyValue("{\"title\": \" \", \"body\": \"High at noon\"}")
+                .bodyValue({{ENTITY}}.replace({{{jsonInJava}}}, {{{nothingInJava}}}))
                 .exchange()
                 .expectStatus()
                 .isBadRequest()
                 .expectBody()
-                .jsonPath("$.errors.title")
+                .jsonPath("$.errors.{{name}}")
                 .exists();
+    }
+{{/refused}}
+
+    @Test
+    void changesOneThatNobodyElseChanged() {
+        {{Entity}} kept = keep();
+
+        for (HttpStatus expected : List.of(HttpStatus.OK, HttpStatus.PRECONDITION_FAILED)) {
+{{#secured}}
+            allowed()
+                    .put()
+{{/secured}}
+{{^secured}}
+            client.put()
+{{/secured}}
+                    .uri("/{{entityPath}}/{id}", kept.id())
+                    .header("If-Match", "\"0\"")
+                    .contentType(MediaType.APPLICATION_JSON)
+                    .bodyValue({{ENTITY}})
+                    .exchange()
+                    .expectStatus()
+                    .isEqualTo(expected);
+        }
+    }
+
+    @Test
+    void removesOne() {
+        {{Entity}} kept = keep();
+
+        for (HttpStatus expected : List.of(HttpStatus.NO_CONTENT, HttpStatus.NOT_FOUND)) {
+{{#secured}}
+            allowed()
+                    .delete()
+{{/secured}}
+{{^secured}}
+            client.delete()
+{{/secured}}
+                    .uri("/{{entityPath}}/{id}", kept.id())
+                    .exchange()
+                    .expectStatus()
+                    .isEqualTo(expected);
+        }
+    }
+
+    private {{Entity}} keep() {
+        {{Entity}}Draft draft = new {{Entity}}Draft({{#args}}{{#fields}}{{{literal}}}{{^-last}}, {{/-last}}{{/fields}}{{/args}});
+        return {{entities}}.create(draft, Instant.EPOCH){{#flows}}.block(){{/flows}};
     }
 }

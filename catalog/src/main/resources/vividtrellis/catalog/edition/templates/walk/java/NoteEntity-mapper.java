@@ -1,25 +1,51 @@
 package {{package}}.{{storage}};
 
 {{#byLayer}}
-import {{package}}.domain.Note;
-
+import {{package}}.domain.{{Entity}};
+import {{package}}.domain.{{Entity}}Draft;
 {{/byLayer}}
-/** A note as a row of its table. */
-class NoteEntity {
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.UUID;
+
+/** {{An}} {{entityWords}} as a row of its table. */
+class {{Entity}}Entity {
 
     private Long id;
-    private String title;
-    private String body;
+{{#fields}}
+    private {{{held}}} {{name}};
+{{/fields}}
+    private long version;
+    private OffsetDateTime created;
+    private OffsetDateTime changed;
 
     /** For the mapper alone. */
-    NoteEntity() {}
+    {{Entity}}Entity() {}
 
-    NoteEntity(String title, String body) {
-        this.title = title;
-        this.body = body;
+    {{Entity}}Entity({{Entity}}Draft draft, Instant now) {
+        created = now.atOffset(ZoneOffset.UTC);
+        hold(draft, now);
     }
 
-    Note toNote() {
-        return new Note(id, title, body);
+    /** What replaces the row of one that was read. */
+    {{Entity}}Entity({{Entity}} before, {{Entity}}Draft draft, Instant now) {
+        id = before.id();
+        version = before.version();
+        created = before.created().atOffset(ZoneOffset.UTC);
+        hold(draft, now);
+    }
+
+    private void hold({{Entity}}Draft draft, Instant now) {
+{{#fields}}
+        {{name}} = {{{toHeld}}};
+{{/fields}}
+        changed = now.atOffset(ZoneOffset.UTC);
+    }
+
+    {{Entity}} to{{Entity}}() {
+        return new {{Entity}}({{#args}}id, {{#fields}}{{{fromHeld}}}, {{/fields}}version, created.toInstant(), changed.toInstant(){{/args}});
     }
 }

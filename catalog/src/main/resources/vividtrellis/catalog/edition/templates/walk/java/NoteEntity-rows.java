@@ -1,16 +1,33 @@
 package {{package}}.{{storage}};
 
 {{#byLayer}}
-import {{package}}.domain.Note;
+import {{package}}.domain.{{Entity}};
+import {{package}}.domain.{{Entity}}Draft;
 {{/byLayer}}
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.UUID;
 import org.springframework.data.annotation.Id;
+import org.springframework.data.annotation.Version;
 import org.springframework.data.relational.core.mapping.Table;
 
-/** A note as a row of its table. */
-@Table
-record NoteEntity(@Id Long id, String title, String body) {
+/** {{An}} {{entityWords}} as a row of its table; without a version, it is a new one. */
+@Table("{{entityTable}}")
+record {{Entity}}Entity({{#args}}@Id Long id, {{#fields}}{{{held}}} {{name}}, {{/fields}}@Version Long version, {{#limitOffset}}Instant{{/limitOffset}}{{^limitOffset}}OffsetDateTime{{/limitOffset}} created, {{#limitOffset}}Instant{{/limitOffset}}{{^limitOffset}}OffsetDateTime{{/limitOffset}} changed{{/args}}) {
 
-    Note toNote() {
-        return new Note(id, title, body);
+    static {{Entity}}Entity of({{Entity}}Draft draft, Instant now) {
+        return new {{Entity}}Entity({{#args}}null, {{#fields}}{{{toHeld}}}, {{/fields}}null, now{{^limitOffset}}.atOffset(ZoneOffset.UTC){{/limitOffset}}, now{{^limitOffset}}.atOffset(ZoneOffset.UTC){{/limitOffset}}{{/args}});
+    }
+
+    /** What replaces the row of one that was read. */
+    static {{Entity}}Entity of({{Entity}} before, {{Entity}}Draft draft, Instant now) {
+        return new {{Entity}}Entity({{#args}}before.id(), {{#fields}}{{{toHeld}}}, {{/fields}}before.version(), before.created(){{^limitOffset}}.atOffset(ZoneOffset.UTC){{/limitOffset}}, now{{^limitOffset}}.atOffset(ZoneOffset.UTC){{/limitOffset}}{{/args}});
+    }
+
+    {{Entity}} to{{Entity}}() {
+        return new {{Entity}}({{#args}}id, {{#fields}}{{{fromHeld}}}, {{/fields}}version, created{{^limitOffset}}.toInstant(){{/limitOffset}}, changed{{^limitOffset}}.toInstant(){{/limitOffset}}{{/args}});
     }
 }

@@ -1,39 +1,74 @@
 package {{package}}.{{storage}};
 
 {{#byLayer}}
-import {{package}}.domain.Note;
+import {{package}}.domain.{{Entity}};
+import {{package}}.domain.{{Entity}}Draft;
 {{/byLayer}}
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
-/** A note as a row of its table. */
+/** {{An}} {{entityWords}} as a row of its table. */
 @Entity
-@Table(name = "note")
-class NoteEntity {
+@Table(name = "{{entityTable}}")
+class {{Entity}}Entity {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
 
-    @Column(nullable = false, length = 200)
-    private String title;
+{{#fields}}
+{{#choice}}
+    @Enumerated(EnumType.STRING)
+{{/choice}}
+{{#uuid}}
+{{#uuidAsText}}
+    @JdbcTypeCode(SqlTypes.CHAR)
+{{/uuidAsText}}
+{{/uuid}}
+{{#mapping}}
+    {{{mapping}}}
+{{/mapping}}
+    private {{{type}}} {{name}};
 
-    @Column(nullable = false, length = 4000)
-    private String body;
+{{/fields}}
+    @Version
+    private long version;
+
+    @Column(nullable = false, updatable = false)
+    private Instant created;
+
+    @Column(nullable = false)
+    private Instant changed;
 
     /** For object mapping alone. */
-    protected NoteEntity() {}
+    protected {{Entity}}Entity() {}
 
-    NoteEntity(String title, String body) {
-        this.title = title;
-        this.body = body;
+    {{Entity}}Entity({{Entity}}Draft draft, Instant now) {
+        created = now;
+        change(draft, now);
     }
 
-    Note toNote() {
-        return new Note(id, title, body);
+    final void change({{Entity}}Draft draft, Instant now) {
+{{#fields}}
+        {{name}} = draft.{{name}}();
+{{/fields}}
+        changed = now;
+    }
+
+    {{Entity}} to{{Entity}}() {
+        return new {{Entity}}({{#args}}id, {{#fields}}{{name}}, {{/fields}}version, created, changed{{/args}});
     }
 }

@@ -1,9 +1,11 @@
 package {{package}}.{{storage}};
 
 import java.util.List;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface NoteEntityRepository extends JpaRepository<NoteEntity, Long> {
+interface {{Entity}}EntityRepository extends JpaRepository<{{Entity}}Entity, Long> {
 
-    List<NoteEntity> findAllByOrderById();
+    /** One page, without a count of all. */
+    List<{{Entity}}Entity> findAllBy(Pageable page);
 }

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.FakeNoteEventPublisher;
+import {{package}}.messages.Fake{{Entity}}EventPublisher;
 {{/byLayer}}
 {{/announces}}
 import java.net.URI;
@@ -37,10 +37,20 @@ import org.springframework.test.context.ActiveProfiles;
 @SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
 @ActiveProfiles("test")
 {{#announces}}
-@Import(FakeNoteEventPublisher.class)
+@Import(Fake{{Entity}}EventPublisher.class)
 {{/announces}}
-class NoteHttpTest {
+class {{Entity}}HttpTest {
 
+{{^secured}}
+    private static final String {{ENTITY}} = """
+            {
+{{#fields}}
+              "{{name}}": {{{json}}}{{^-last}},{{/-last}}
+{{/fields}}
+            }
+            """;
+
+{{/secured}}
     private final HttpClient http = HttpClient.newHttpClient();
 
     @LocalServerPort
@@ -48,23 +58,28 @@ class NoteHttpTest {
 
 {{^secured}}
     @Test
-    void keepsANoteAndGivesItBack() throws Exception {
-        HttpRequest create = HttpRequest.newBuilder(notes())
+    void keepsOneUntilItIsRemoved() throws Exception {
+        HttpRequest create = HttpRequest.newBuilder({{entities}}())
                 .header("Content-Type", "application/json")
-                .POST(BodyPublishers.ofString("{\"title\": \"Tide\", \"body\": \"High at noon\"}"))
+                .POST(BodyPublishers.ofString({{ENTITY}}))
                 .build();
         HttpResponse<String> created = http.send(create, BodyHandlers.ofString());
         assertThat(created.statusCode()).isEqualTo(201);
 
         String location = created.headers().firstValue("Location").orElseThrow();
-        HttpRequest find = HttpRequest.newBuilder(notes().resolve(location)).build();
+        HttpRequest find = HttpRequest.newBuilder({{entities}}().resolve(location)).build();
         assertThat(http.send(find, BodyHandlers.ofString()).body()).isEqualTo(created.body());
+
+        HttpRequest remove =
+                HttpRequest.newBuilder({{entities}}().resolve(location)).DELETE().build();
+        assertThat(http.send(remove, BodyHandlers.discarding()).statusCode()).isEqualTo(204);
+        assertThat(http.send(find, BodyHandlers.discarding()).statusCode()).isEqualTo(404);
     }
 {{/secured}}
 {{#secured}}
     @Test
     void asksWhoIsThere() throws Exception {
-        HttpRequest find = HttpRequest.newBuilder(notes())
+        HttpRequest find = HttpRequest.newBuilder({{entities}}())
                 .header("Accept", "application/json")
                 .build();
 
@@ -72,7 +87,7 @@ class NoteHttpTest {
     }
 {{/secured}}
 
-    private URI notes() {
-        return URI.create("http://localhost:" + port + "/notes");
+    private URI {{entities}}() {
+        return URI.create("http://localhost:" + port + "/{{entityPath}}");
     }
 }

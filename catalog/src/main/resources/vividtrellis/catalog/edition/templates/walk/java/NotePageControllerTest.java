@@ -16,20 +16,25 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 {{#byLayer}}
-import {{package}}.domain.Note;
-import {{package}}.domain.FakeNoteRepository;
+import {{package}}.domain.{{Entity}};
+import {{package}}.domain.{{Entity}}Draft;
+import {{package}}.domain.Fake{{Entity}}Repository;
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.FakeNoteEventPublisher;
+import {{package}}.messages.Fake{{Entity}}EventPublisher;
 {{/byLayer}}
 {{/announces}}
 {{#guarded}}
 import {{package}}.security.SecurityConfiguration;
 {{/guarded}}
 {{#byLayer}}
-import {{package}}.service.NoteService;
+import {{package}}.service.{{Entity}}Service;
 {{/byLayer}}
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 {{#byToken}}
@@ -53,16 +58,16 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 {{/secured}}
 
-@WebMvcTest(NotePageController.class)
+@WebMvcTest({{Entity}}PageController.class)
 @ActiveProfiles("test")
-@Import({NoteService.class, FakeNoteRepository.class{{#announces}}, FakeNoteEventPublisher.class{{/announces}}{{#guarded}}, SecurityConfiguration.class{{/guarded}}})
-class NotePageControllerTest {
+@Import({Fake{{Entity}}Repository.class, {{Entity}}Service.class{{#announces}}, Fake{{Entity}}EventPublisher.class{{/announces}}{{#guarded}}, SecurityConfiguration.class{{/guarded}}})
+class {{Entity}}PageControllerTest {
 
     @Autowired
     MockMvc mvc;
 
     @Autowired
-    FakeNoteRepository notes;
+    Fake{{Entity}}Repository {{entities}};
 
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
@@ -87,25 +92,40 @@ class NotePageControllerTest {
 
 {{/secured}}
     @Test
-    void showsNotesWithoutTakingTheirTextForMarkup() throws Exception {
-        notes.create("Tide <b>", "High at noon");
+    void showsThemWithoutTakingTheirTextForMarkup() throws Exception {
+        keep();
 
-        mvc.perform({{#secured}}allowed({{/secured}}get("/pages/notes"){{#secured}}){{/secured}})
+        mvc.perform({{#secured}}allowed({{/secured}}get("/pages/{{entityPath}}"){{#secured}}){{/secured}})
                 .andExpect(status().isOk())
-                .andExpect(content().string(containsString("Tide &lt;b&gt;")));
+                .andExpect(content().string(containsString("{{#first}}{{value}}{{#text}} &lt;b&gt;{{/text}}{{/first}}")));
     }
 
     @Test
     void keepsWhatTheFormSends() throws Exception {
-        mvc.perform({{#secured}}allowed({{/secured}}post("/pages/notes"){{#secured}}){{/secured}}.param("title", "Tide").param("body", "High at noon"))
-                .andExpect(redirectedUrl("/pages/notes"));
-        assertThat(notes.findAll()).extracting(Note::title).contains("Tide");
+        mvc.perform({{#secured}}allowed({{/secured}}post("/pages/{{entityPath}}"){{#secured}}){{/secured}}{{#fields}}.param("{{name}}", "{{value}}"){{/fields}})
+                .andExpect(redirectedUrl("/pages/{{entityPath}}"));
+        assertThat({{entities}}.findAll(0, 100)).extracting({{Entity}}::{{#first}}{{name}}{{/first}}).contains({{#first}}{{{literal}}}{{/first}});
     }
+{{#refused}}
 
     @Test
     void saysWhatIsMissing() throws Exception {
-        mvc.perform({{#secured}}allowed({{/secured}}post("/pages/notes"){{#secured}}){{/secured}}.param("title", " ").param("body", "High at noon"))
+        mvc.perform({{#secured}}allowed({{/secured}}post("/pages/{{entityPath}}"){{#secured}}){{/secured}}.param("{{name}}", "{{#text}} {{/text}}"))
                 .andExpect(status().isOk())
-                .andExpect(content().string(containsString("must {{#validated}}not be blank{{/validated}}{{^validated}}be a text of at most 200 characters{{/validated}}")));
+                .andExpect(content().string(containsString("role=\"alert\"")));
+    }
+{{/refused}}
+
+    @Test
+    void removesOne() throws Exception {
+        long id = keep().id();
+
+        mvc.perform({{#secured}}allowed({{/secured}}post("/pages/{{entityPath}}/{id}/remove", id){{#secured}}){{/secured}}).andExpect(redirectedUrl("/pages/{{entityPath}}"));
+        assertThat({{entities}}.findById(id)).isEmpty();
+    }
+
+    private {{Entity}} keep() {
+        {{Entity}}Draft draft = new {{Entity}}Draft({{#args}}{{#fields}}{{{markup}}}{{^-last}}, {{/-last}}{{/fields}}{{/args}});
+        return {{entities}}.create(draft, Instant.EPOCH);
     }
 }

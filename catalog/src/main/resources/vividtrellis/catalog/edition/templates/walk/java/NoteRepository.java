@@ -1,5 +1,6 @@
 package {{package}}.{{domain}};
 
+import java.time.Instant;
 {{^flows}}
 import java.util.List;
 import java.util.Optional;
@@ -9,14 +10,24 @@ import reactor.core.publisher.Flux;
 import reactor.core.publisher.Mono;
 {{/flows}}
 
-/** Where notes are kept. */
-public interface NoteRepository {
+/** Where {{entitiesWords}} are kept. */
+public interface {{Entity}}Repository {
 
-    /** All of them, oldest first. */
-    {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<Note> findAll();
+    /** One page of them, oldest first; pages are counted from 0. */
+    {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<{{Entity}}> findAll(int page, int size);
 
-    {{#flows}}Mono{{/flows}}{{^flows}}Optional{{/flows}}<Note> findById(long id);
+    {{#flows}}Mono{{/flows}}{{^flows}}Optional{{/flows}}<{{Entity}}> findById(long id);
 
-    /** Keeps a new note and gives it a number. */
-    {{#flows}}Mono<Note>{{/flows}}{{^flows}}Note{{/flows}} create(String title, String body);
+    /** Keeps a new one and gives it a number. */
+    {{#flows}}Mono<{{Entity}}>{{/flows}}{{^flows}}{{Entity}}{{/flows}} create({{Entity}}Draft draft, Instant now);
+
+    /**
+     * Changes one that was read before.
+     *
+     * @throws Stale{{Entity}}Exception if somebody else changed or removed it since{{#flows}}, as the signal of an error{{/flows}}
+     */
+    {{#flows}}Mono<{{Entity}}>{{/flows}}{{^flows}}{{Entity}}{{/flows}} change({{Entity}} before, {{Entity}}Draft draft, Instant now);
+
+    /** Removes one, and says whether it was there. */
+    {{#flows}}Mono<Boolean>{{/flows}}{{^flows}}boolean{{/flows}} remove(long id);
 }

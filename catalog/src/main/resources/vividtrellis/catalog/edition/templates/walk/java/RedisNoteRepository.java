@@ -1,47 +1,122 @@
 package {{package}}.{{storage}};
 
 {{#byLayer}}
-import {{package}}.domain.Note;
-import {{package}}.domain.NoteRepository;
+import {{package}}.domain.{{Entity}};
+import {{package}}.domain.{{Entity}}Draft;
+import {{package}}.domain.{{Entity}}Repository;
+import {{package}}.domain.Stale{{Entity}}Exception;
 {{/byLayer}}
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.data.redis.core.HashOperations;
 import org.springframework.data.redis.core.StringRedisTemplate;
+import org.springframework.data.redis.core.script.DefaultRedisScript;
+import org.springframework.data.redis.core.script.RedisScript;
 import org.springframework.stereotype.Repository;
 
-/** Keeps each note under a key of its own, and their numbers in a list. */
+/** Keeps each {{entityWords}} under a key of its own, and their numbers in a list. */
 @Repository
-class RedisNoteRepository implements NoteRepository {
+class Redis{{Entity}}Repository implements {{Entity}}Repository {
+
+    private static final String LIST = "{{entityPath}}";
+
+    /** Replaces what is kept under a key in one step, if it is still at a version. */
+    private static final RedisScript<Boolean> REPLACE = new DefaultRedisScript<>("""
+            if redis.call('hget', KEYS[1], 'version') ~= ARGV[1] then
+                return false
+            end
+            redis.call('del', KEYS[1])
+            redis.call('hset', KEYS[1], unpack(ARGV, 2))
+            return true
+            """, Boolean.class);
 
     private final StringRedisTemplate redis;
-    private final HashOperations<String, String, String> notes;
+    private final HashOperations<String, String, String> hashes;
 
-    RedisNoteRepository(StringRedisTemplate redis) {
+    Redis{{Entity}}Repository(StringRedisTemplate redis) {
         this.redis = redis;
-        this.notes = redis.opsForHash();
+        this.hashes = redis.opsForHash();
     }
 
     @Override
-    public List<Note> findAll() {
-        return redis.opsForList().range("notes", 0, -1).stream()
+    public List<{{Entity}}> findAll(int page, int size) {
+        long before = (long) page * size;
+        return redis.opsForList().range(LIST, before, before + size - 1).stream()
                 .map(Long::valueOf)
                 .flatMap(id -> findById(id).stream())
                 .toList();
     }
 
     @Override
-    public Optional<Note> findById(long id) {
-        Map<String, String> note = notes.entries("notes:" + id);
-        return note.isEmpty() ? Optional.empty() : Optional.of(new Note(id, note.get("title"), note.get("body")));
+    public Optional<{{Entity}}> findById(long id) {
+        Map<String, String> found = hashes.entries(key(id));
+        return found.isEmpty() ? Optional.empty() : Optional.of(read(id, found));
     }
 
     @Override
-    public Note create(String title, String body) {
-        long id = redis.opsForValue().increment("notes:last");
-        notes.putAll("notes:" + id, Map.of("title", title, "body", body));
-        redis.opsForList().rightPush("notes", Long.toString(id));
-        return new Note(id, title, body);
+    public {{Entity}} create({{Entity}}Draft draft, Instant now) {
+        {{Entity}} created = {{Entity}}.of(redis.opsForValue().increment("{{entityPath}}:last"), draft, now);
+        hashes.putAll(key(created.id()), hash(created, draft));
+        redis.opsForList().rightPush(LIST, Long.toString(created.id()));
+        return created;
+    }
+
+    @Override
+    public {{Entity}} change({{Entity}} before, {{Entity}}Draft draft, Instant now) {
+        {{Entity}} changed = before.with(draft, now);
+        List<String> arguments = new ArrayList<>(List.of(Long.toString(before.version())));
+        hash(changed, draft).forEach((name, value) -> arguments.addAll(List.of(name, value)));
+        Boolean replaced = redis.execute(REPLACE, List.of(key(before.id())), arguments.toArray());
+        if (!Boolean.TRUE.equals(replaced)) {
+            throw new Stale{{Entity}}Exception(before.id());
+        }
+        return changed;
+    }
+
+    @Override
+    public boolean remove(long id) {
+        redis.opsForList().remove(LIST, 1, Long.toString(id));
+        return Boolean.TRUE.equals(redis.delete(key(id)));
+    }
+
+    private static String key(long id) {
+        return LIST + ":" + id;
+    }
+
+    /** All as texts; what is missing is not in it. */
+    private static Map<String, String> hash({{Entity}} {{entity}}, {{Entity}}Draft draft) {
+        Map<String, String> hash = new HashMap<>();
+{{#fields}}
+{{#optional}}
+        if (draft.{{name}}() != null) {
+            hash.put("{{name}}", {{{toHeld}}});
+        }
+{{/optional}}
+{{#required}}
+        hash.put("{{name}}", {{{toHeld}}});
+{{/required}}
+{{/fields}}
+        hash.put("version", Long.toString({{entity}}.version()));
+        hash.put("created", {{entity}}.created().toString());
+        hash.put("changed", {{entity}}.changed().toString());
+        return hash;
+    }
+
+    private static {{Entity}} read(long id, Map<String, String> found) {
+        return new {{Entity}}(
+                id,
+{{#fields}}
+                {{{read}}},
+{{/fields}}
+                Long.parseLong(found.get("version")),
+                Instant.parse(found.get("created")),
+                Instant.parse(found.get("changed")));
     }
 }

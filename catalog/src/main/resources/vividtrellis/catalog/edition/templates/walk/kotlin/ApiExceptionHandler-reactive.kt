@@ -1,27 +1,48 @@
 package {{package}}
 
-{{#validated}}
+import org.springframework.dao.DataIntegrityViolationException
 import org.springframework.http.HttpHeaders
+import org.springframework.http.HttpStatus
 import org.springframework.http.HttpStatusCode
+import org.springframework.http.ProblemDetail
 import org.springframework.http.ResponseEntity
-{{/validated}}
+import org.springframework.web.bind.annotation.ExceptionHandler
 import org.springframework.web.bind.annotation.RestControllerAdvice
-{{#validated}}
 import org.springframework.web.bind.support.WebExchangeBindException
-{{/validated}}
 import org.springframework.web.reactive.result.method.annotation.ResponseEntityExceptionHandler
-{{#validated}}
 import org.springframework.web.server.ServerWebExchange
 import reactor.core.publisher.Mono
-{{/validated}}
+import {{package}}.{{domain}}.Duplicate{{Entity}}Exception
+import {{package}}.{{domain}}.Stale{{Entity}}Exception
 
 /** Answers what goes wrong with problem details (RFC 9457){{#validated}}, and says of each field what is wrong with it{{/validated}}. */
 @RestControllerAdvice
-{{^validated}}
-class ApiExceptionHandler : ResponseEntityExceptionHandler()
-{{/validated}}
-{{#validated}}
 class ApiExceptionHandler : ResponseEntityExceptionHandler() {
+    @ExceptionHandler
+    fun stale(exception: Stale{{Entity}}Exception): ProblemDetail =
+        ProblemDetail.forStatusAndDetail(HttpStatus.PRECONDITION_FAILED, exception.message)
+{{#hasUniques}}
+{{#refusesDoubles}}
+
+    @ExceptionHandler(DataIntegrityViolationException::class)
+    fun duplicate(): ProblemDetail =
+        ProblemDetail.forStatusAndDetail(
+            HttpStatus.CONFLICT,
+            "There is {{an}} {{entityWords}} already with the same" +
+{{#uniques}}
+                " {{fieldWords}}{{^-last}} or{{/-last}}{{#-last}}.{{/-last}}"{{^-last}} +{{/-last}}{{#-last}},{{/-last}}
+{{/uniques}}
+        )
+{{/refusesDoubles}}
+{{#inMemory}}
+
+    @ExceptionHandler
+    fun duplicate(exception: Duplicate{{Entity}}Exception): ProblemDetail =
+        ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, exception.message)
+{{/inMemory}}
+{{/hasUniques}}
+{{#validated}}
+
     override fun handleWebExchangeBindException(
         exception: WebExchangeBindException,
         headers: HttpHeaders,
@@ -33,5 +54,5 @@ class ApiExceptionHandler : ResponseEntityExceptionHandler() {
         problem.setProperty("errors", errors.mapValues { it.value.first() })
         return handleExceptionInternal(exception, problem, headers, status, exchange)
     }
-}
 {{/validated}}
+}

@@ -1,16 +1,16 @@
 package {{package}}.{{messages}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
+import {{package}}.domain.{{Entity}}
 {{/byLayer}}
 import org.springframework.context.annotation.Primary
 
 /** Keeps what was announced, as long as a test runs. */
 @Primary
-class FakeNoteEventPublisher : NoteEventPublisher {
-    val told = mutableListOf<Note>()
+class Fake{{Entity}}EventPublisher : {{Entity}}EventPublisher {
+    val told = mutableListOf<{{Entity}}>()
 
-    override fun noteCreated(note: Note) {
-        told.add(note)
+    override fun {{entity}}Created({{entity}}: {{Entity}}) {
+        told.add({{entity}})
     }
 }

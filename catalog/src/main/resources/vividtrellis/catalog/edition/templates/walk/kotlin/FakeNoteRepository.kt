@@ -1,24 +1,46 @@
 package {{package}}.{{domain}}
 
-{{#flows}}
 import reactor.core.publisher.Flux
 import reactor.core.publisher.Mono
+import java.time.Instant
+import java.util.TreeMap
 
-{{/flows}}
-/** Keeps notes as long as a test runs. */
-class FakeNoteRepository : NoteRepository {
-    private val kept = mutableListOf<Note>()
+/** Keeps {{entitiesWords}} as long as a test runs. */
+class Fake{{Entity}}Repository : {{Entity}}Repository {
+    private val kept = TreeMap<Long, {{Entity}}>()
+    private var last = 0L
 
-    override fun findAll(){{#flows}}: Flux<Note> = Flux.fromIterable(kept){{/flows}}{{^flows}} = kept.toList(){{/flows}}
+    override fun findAll(
+        page: Int,
+        size: Int,
+    ): {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<{{Entity}}> {
+        val found =
+            kept.values
+                .drop(page * size)
+                .take(size)
+        return {{#flows}}Flux.fromIterable(found){{/flows}}{{^flows}}found{{/flows}}
+    }
 
-    override fun findById(id: Long){{#flows}}: Mono<Note> = findAll().filter { it.id == id }.next(){{/flows}}{{^flows}} = kept.find { it.id == id }{{/flows}}
+    override fun findById(id: Long): {{#flows}}Mono<{{Entity}}> = Mono.justOrEmpty(kept[id]){{/flows}}{{^flows}}{{Entity}}? = kept[id]{{/flows}}
 
     override fun create(
-        title: String,
-        body: String,
-    ): {{#flows}}Mono<Note>{{/flows}}{{^flows}}Note{{/flows}} {
-        val note = Note(kept.size + 1L, title, body)
-        kept.add(note)
-        return {{#flows}}Mono.just(note){{/flows}}{{^flows}}note{{/flows}}
+        draft: {{Entity}}Draft,
+        now: Instant,
+    ): {{#flows}}Mono<{{Entity}}>{{/flows}}{{^flows}}{{Entity}}{{/flows}} {
+        val created = {{Entity}}.of(++last, draft, now)
+        kept[created.id] = created
+        return {{#flows}}Mono.just(created){{/flows}}{{^flows}}created{{/flows}}
     }
+
+    override fun change(
+        before: {{Entity}},
+        draft: {{Entity}}Draft,
+        now: Instant,
+    ): {{#flows}}Mono<{{Entity}}>{{/flows}}{{^flows}}{{Entity}}{{/flows}} {
+        val changed = before.with(draft, now)
+        kept[changed.id] = changed
+        return {{#flows}}Mono.just(changed){{/flows}}{{^flows}}changed{{/flows}}
+    }
+
+    override fun remove(id: Long): {{#flows}}Mono<Boolean> = Mono.just(kept.remove(id) != null){{/flows}}{{^flows}}Boolean = kept.remove(id) != null{{/flows}}
 }

@@ -1,25 +1,83 @@
 package {{package}}.{{storage}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.NoteRepository
+import {{package}}.domain.Duplicate{{Entity}}Exception
+{{/byLayer}}
+{{#byLayer}}
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.{{Entity}}Repository
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
 import org.springframework.stereotype.Repository
-import java.util.concurrent.CopyOnWriteArrayList
-import java.util.concurrent.atomic.AtomicLong
+import java.time.Instant
+import java.util.TreeMap
 
-/** Keeps notes as long as the application runs. */
+/** Keeps {{entitiesWords}} as long as the application runs. */
 @Repository
-class InMemoryNoteRepository : NoteRepository {
-    private val last = AtomicLong()
-    private val notes = CopyOnWriteArrayList<Note>()
+class InMemory{{Entity}}Repository : {{Entity}}Repository {
+    private val kept = TreeMap<Long, {{Entity}}>()
+    private var last = 0L
 
-    override fun findAll() = notes.toList()
+    @Synchronized
+    override fun findAll(
+        page: Int,
+        size: Int,
+    ): List<{{Entity}}> =
+        kept.values
+            .stream()
+            .skip(page.toLong() * size)
+            .limit(size.toLong())
+            .toList()
 
-    override fun findById(id: Long) = notes.find { it.id == id }
+    @Synchronized
+    override fun findById(id: Long): {{Entity}}? = kept[id]
 
+    @Synchronized
     override fun create(
-        title: String,
-        body: String,
-    ) = Note(last.incrementAndGet(), title, body).also { notes += it }
+        draft: {{Entity}}Draft,
+        now: Instant,
+    ): {{Entity}} {
+{{#hasUniques}}
+        checkUnique(0, draft)
+{{/hasUniques}}
+        val created = {{Entity}}.of(++last, draft, now)
+        kept[created.id] = created
+        return created
+    }
+
+    @Synchronized
+    override fun change(
+        before: {{Entity}},
+        draft: {{Entity}}Draft,
+        now: Instant,
+    ): {{Entity}} {
+        if (before != kept[before.id]) {
+            throw Stale{{Entity}}Exception(before.id)
+        }
+{{#hasUniques}}
+        checkUnique(before.id, draft)
+{{/hasUniques}}
+        val changed = before.with(draft, now)
+        kept[changed.id] = changed
+        return changed
+    }
+
+    @Synchronized
+    override fun remove(id: Long): Boolean = kept.remove(id) != null
+{{#hasUniques}}
+
+    private fun checkUnique(
+        id: Long,
+        draft: {{Entity}}Draft,
+    ) {
+        for (each in kept.values) {
+{{#uniques}}
+            if (each.id != id && {{#optional}}draft.{{name}} != null && {{/optional}}draft.{{name}} == each.{{name}}) {
+                throw Duplicate{{Entity}}Exception()
+            }
+{{/uniques}}
+        }
+    }
+{{/hasUniques}}
 }

@@ -1,45 +1,124 @@
 package {{package}}.{{storage}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.NoteRepository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.{{Entity}}Repository
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
 import org.springframework.jdbc.core.simple.JdbcClient
 import org.springframework.jdbc.support.GeneratedKeyHolder
 import org.springframework.stereotype.Repository
 import java.sql.ResultSet
+import java.math.BigDecimal
+import java.time.Instant
+import java.time.LocalDate
+import java.util.UUID
+import java.time.OffsetDateTime
+import java.time.ZoneOffset
 
-/** Keeps notes in the database. */
+private const val PAGE =
+    """
+    select * from {{entityTable}} order by id
+{{#limitOffset}}
+    limit :size offset :before
+{{/limitOffset}}
+{{^limitOffset}}
+    offset :before rows fetch next :size rows only
+{{/limitOffset}}
+    """
+
+private const val INSERT =
+    """
+    insert into {{entityTable}} ({{#list}}{{#fields}}{{column}}, {{/fields}}version, created, changed{{/list}})
+    values ({{#list}}{{#fields}}:{{name}}, {{/fields}}0, :now, :now{{/list}})
+    """
+
+private const val UPDATE =
+    """
+    update {{entityTable}}
+{{#fields}}
+    {{#-first}}set{{/-first}}{{^-first}}   {{/-first}} {{column}} = :{{name}},
+{{/fields}}
+        version = version + 1,
+        changed = :now
+    where id = :id and version = :version
+    """
+
+/** Keeps {{entitiesWords}} in the database. */
 @Repository
-class JdbcNoteRepository(
+class Jdbc{{Entity}}Repository(
     private val database: JdbcClient,
-) : NoteRepository {
-    override fun findAll(): List<Note> =
+) : {{Entity}}Repository {
+    override fun findAll(
+        page: Int,
+        size: Int,
+    ): List<{{Entity}}> =
         database
-            .sql("select id, title, body from note order by id")
-            .query { row, _ -> note(row) }
+            .sql(PAGE)
+            .param("size", size)
+            .param("before", page.toLong() * size)
+            .query { row, _ -> read(row) }
             .list()
 
-    override fun findById(id: Long): Note? =
+    override fun findById(id: Long): {{Entity}}? =
         database
-            .sql("select id, title, body from note where id = :id")
+            .sql("select * from {{entityTable}} where id = :id")
             .param("id", id)
-            .query { row, _ -> note(row) }
+            .query { row, _ -> read(row) }
             .optional()
             .orElse(null)
 
     override fun create(
-        title: String,
-        body: String,
-    ): Note {
+        draft: {{Entity}}Draft,
+        now: Instant,
+    ): {{Entity}} {
         val key = GeneratedKeyHolder()
         database
-            .sql("insert into note (title, body) values (:title, :body)")
-            .param("title", title)
-            .param("body", body)
+            .sql(INSERT)
+{{#fields}}
+            .param("{{name}}", {{{toHeld}}})
+{{/fields}}
+            .param("now", now.atOffset(ZoneOffset.UTC))
             .update(key, "id")
-        return Note(checkNotNull(key.key).toLong(), title, body)
+        return {{Entity}}.of(checkNotNull(key.key).toLong(), draft, now)
     }
 
-    private fun note(row: ResultSet) = Note(row.getLong("id"), row.getString("title"), row.getString("body"))
+    override fun change(
+        before: {{Entity}},
+        draft: {{Entity}}Draft,
+        now: Instant,
+    ): {{Entity}} {
+        val changed =
+            database
+                .sql(UPDATE)
+{{#fields}}
+                .param("{{name}}", {{{toHeld}}})
+{{/fields}}
+                .param("now", now.atOffset(ZoneOffset.UTC))
+                .param("id", before.id)
+                .param("version", before.version)
+                .update()
+        if (changed == 0) {
+            throw Stale{{Entity}}Exception(before.id)
+        }
+        return before.with(draft, now)
+    }
+
+    override fun remove(id: Long): Boolean =
+        database
+            .sql("delete from {{entityTable}} where id = :id")
+            .param("id", id)
+            .update() > 0
+
+    private fun read(row: ResultSet) =
+        {{Entity}}(
+            id = row.getLong("id"),
+{{#fields}}
+            {{name}} = {{{read}}},
+{{/fields}}
+            version = row.getLong("version"),
+            created = row.getObject("created", OffsetDateTime::class.java).toInstant(),
+            changed = row.getObject("changed", OffsetDateTime::class.java).toInstant(),
+        )
 }

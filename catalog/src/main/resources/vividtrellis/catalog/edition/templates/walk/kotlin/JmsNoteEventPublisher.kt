@@ -1,7 +1,7 @@
 package {{package}}.{{messages}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
+import {{package}}.domain.{{Entity}}
 {{/byLayer}}
 import org.slf4j.LoggerFactory
 import org.springframework.jms.JmsException
@@ -10,20 +10,20 @@ import org.springframework.stereotype.Component
 
 /** Tells others through JMS. What is told of is done, so a broker that is away is a matter for the log. */
 @Component
-class JmsNoteEventPublisher(
+class Jms{{Entity}}EventPublisher(
     private val jms: JmsTemplate,
-) : NoteEventPublisher {
+) : {{Entity}}EventPublisher {
     private val log = LoggerFactory.getLogger(javaClass)
 
-    override fun noteCreated(note: Note) {
+    override fun {{entity}}Created({{entity}}: {{Entity}}) {
         try {
-            jms.convertAndSend(QUEUE, note.title)
+            jms.convertAndSend(QUEUE, {{#first}}{{entity}}.{{name}}{{#text}}{{#optional}}.toString(){{/optional}}{{/text}}{{^text}}.toString(){{/text}}{{/first}})
         } catch (e: JmsException) {
-            log.warn("Nobody was told of note {}", note.id, e)
+            log.warn("Nobody was told of {{entityWords}} {}", {{entity}}.id, e)
         }
     }
 
     companion object {
-        const val QUEUE = "{{artifact}}.notes"
+        const val QUEUE = "{{artifact}}.{{entityPath}}"
     }
 }

@@ -1,49 +1,93 @@
 package {{package}}.{{storage}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.NoteRepository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.{{Entity}}Repository
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
 import org.jooq.DSLContext
 import org.jooq.Record
 import org.springframework.stereotype.Repository
+import java.time.Instant
+import java.time.ZoneOffset
 
-/** Keeps notes in the database. */
+/** Keeps {{entitiesWords}} in the database. */
 @Repository
-class JooqNoteRepository(
+class Jooq{{Entity}}Repository(
     private val database: DSLContext,
-) : NoteRepository {
-    override fun findAll(): List<Note> =
+) : {{Entity}}Repository {
+    override fun findAll(
+        page: Int,
+        size: Int,
+    ): List<{{Entity}}> =
         database
-            .selectFrom(NoteTable)
-            .orderBy(NoteTable.id)
-            .map { note(it) }
+            .selectFrom({{Entity}}Table)
+            .orderBy({{Entity}}Table.id)
+            .offset(page.toLong() * size)
+            .limit(size)
+            .map { read(it) }
 
-    override fun findById(id: Long): Note? =
+    override fun findById(id: Long): {{Entity}}? =
         database
-            .selectFrom(NoteTable)
-            .where(NoteTable.id.eq(id))
+            .selectFrom({{Entity}}Table)
+            .where({{Entity}}Table.id.eq(id))
             .fetchOne()
-            ?.let { note(it) }
+            ?.let { read(it) }
 
     override fun create(
-        title: String,
-        body: String,
-    ): Note {
+        draft: {{Entity}}Draft,
+        now: Instant,
+    ): {{Entity}} {
         val key =
             database
-                .insertInto(NoteTable)
-                .set(NoteTable.title, title)
-                .set(NoteTable.body, body)
-                .returningResult(NoteTable.id)
+                .insertInto({{Entity}}Table)
+{{#fields}}
+                .set({{Entity}}Table.{{name}}, {{{toHeld}}})
+{{/fields}}
+                .set({{Entity}}Table.version, 0L)
+                .set({{Entity}}Table.created, now.atOffset(ZoneOffset.UTC))
+                .set({{Entity}}Table.changed, now.atOffset(ZoneOffset.UTC))
+                .returningResult({{Entity}}Table.id)
                 .fetchSingle()
-        return Note(checkNotNull(key.value1()), title, body)
+        return {{Entity}}.of(checkNotNull(key.value1()), draft, now)
     }
 
-    private fun note(row: Record) =
-        Note(
-            checkNotNull(row[NoteTable.id]),
-            checkNotNull(row[NoteTable.title]),
-            checkNotNull(row[NoteTable.body]),
+    override fun change(
+        before: {{Entity}},
+        draft: {{Entity}}Draft,
+        now: Instant,
+    ): {{Entity}} {
+        val changed =
+            database
+                .update({{Entity}}Table)
+{{#fields}}
+                .set({{Entity}}Table.{{name}}, {{{toHeld}}})
+{{/fields}}
+                .set({{Entity}}Table.version, before.version + 1)
+                .set({{Entity}}Table.changed, now.atOffset(ZoneOffset.UTC))
+                .where({{Entity}}Table.id.eq(before.id), {{Entity}}Table.version.eq(before.version))
+                .execute()
+        if (changed == 0) {
+            throw Stale{{Entity}}Exception(before.id)
+        }
+        return before.with(draft, now)
+    }
+
+    override fun remove(id: Long): Boolean =
+        database
+            .deleteFrom({{Entity}}Table)
+            .where({{Entity}}Table.id.eq(id))
+            .execute() > 0
+
+    private fun read(row: Record) =
+        {{Entity}}(
+            id = checkNotNull(row[{{Entity}}Table.id]),
+{{#fields}}
+            {{name}} = {{{read}}},
+{{/fields}}
+            version = checkNotNull(row[{{Entity}}Table.version]),
+            created = checkNotNull(row[{{Entity}}Table.created]).toInstant(),
+            changed = checkNotNull(row[{{Entity}}Table.changed]).toInstant(),
         )
 }

@@ -5,11 +5,11 @@ import org.slf4j.LoggerFactory
 import org.springframework.kafka.annotation.KafkaListener
 import org.springframework.stereotype.Component
 
-/** Hears of new notes. What there is to do then comes here; a record may come twice. */
+/** Hears of new {{entitiesWords}}. What there is to do then comes here; a record may come twice. */
 @Component
-class KafkaNoteEventListener {
+class Kafka{{Entity}}EventListener {
     private val log = LoggerFactory.getLogger(javaClass)
 
-    @KafkaListener(topics = [KafkaNoteEventPublisher.TOPIC])
-    fun noteCreated(told: ConsumerRecord<String, String>) = log.info("Heard of note {}", told.key())
+    @KafkaListener(topics = [Kafka{{Entity}}EventPublisher.TOPIC])
+    fun {{entity}}Created(told: ConsumerRecord<String, String>) = log.info("Heard of {{entityWords}} {}", told.key())
 }

@@ -1,7 +1,7 @@
 package {{package}}.{{messages}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
+import {{package}}.domain.{{Entity}}
 {{/byLayer}}
 import org.slf4j.LoggerFactory
 import org.springframework.kafka.KafkaException
@@ -10,29 +10,29 @@ import org.springframework.stereotype.Component
 
 /** Tells others through Kafka. What is told of is done, so a broker that is away is a matter for the log. */
 @Component
-class KafkaNoteEventPublisher(
+class Kafka{{Entity}}EventPublisher(
     private val kafka: KafkaTemplate<String, String>,
-) : NoteEventPublisher {
+) : {{Entity}}EventPublisher {
     private val log = LoggerFactory.getLogger(javaClass)
 
-    override fun noteCreated(note: Note) {
+    override fun {{entity}}Created({{entity}}: {{Entity}}) {
         try {
-            kafka.send(TOPIC, note.id.toString(), note.title).whenComplete { _, fault ->
+            kafka.send(TOPIC, {{entity}}.id.toString(), {{#first}}{{entity}}.{{name}}{{#text}}{{#optional}}.toString(){{/optional}}{{/text}}{{^text}}.toString(){{/text}}{{/first}}).whenComplete { _, fault ->
                 if (fault != null) {
-                    unheard(note, fault)
+                    unheard({{entity}}, fault)
                 }
             }
         } catch (e: KafkaException) {
-            unheard(note, e)
+            unheard({{entity}}, e)
         }
     }
 
     private fun unheard(
-        note: Note,
+        {{entity}}: {{Entity}},
         fault: Throwable,
-    ) = log.warn("Nobody was told of note {}", note.id, fault)
+    ) = log.warn("Nobody was told of {{entityWords}} {}", {{entity}}.id, fault)
 
     companion object {
-        const val TOPIC = "{{artifact}}.notes"
+        const val TOPIC = "{{artifact}}.{{entityPath}}"
     }
 }

@@ -1,7 +1,8 @@
 package {{package}}.{{messages}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
 {{/byLayer}}
 import org.apache.kafka.clients.producer.MockProducer
 import org.apache.kafka.clients.producer.ProducerRecord
@@ -14,38 +15,48 @@ import org.springframework.boot.test.system.CapturedOutput
 import org.springframework.boot.test.system.OutputCaptureExtension
 import org.springframework.kafka.core.KafkaTemplate
 import org.springframework.kafka.core.ProducerFactory
+import java.math.BigDecimal
+import java.time.Instant
+import java.time.LocalDate
+import java.util.UUID
 
 @ExtendWith(OutputCaptureExtension::class)
-class KafkaNoteEventPublisherTest {
-    private val note = Note(7, "Tide", "High at noon")
+class Kafka{{Entity}}EventPublisherTest {
+    private val draft =
+        {{Entity}}Draft(
+{{#fields}}
+            {{name}} = {{{literal}}},
+{{/fields}}
+        )
+    private val {{entity}} = {{Entity}}.of(7, draft, Instant.EPOCH)
 
     @Test
-    fun `tells of a new note`() {
+    fun `tells of a new one`() {
         val broker = broker(answers = true)
 
-        publisher(broker).noteCreated(note)
+        publisher(broker).{{entity}}Created({{entity}})
 
-        assertThat(broker.history()).containsExactly(ProducerRecord(TOPIC, "7", "Tide"))
+        assertThat(broker.history()).containsExactly(ProducerRecord(TOPIC, "7", {{#first}}{{entity}}.{{name}}{{#text}}{{#optional}}.toString(){{/optional}}{{/text}}{{^text}}.toString(){{/text}}{{/first}}))
     }
 
     @Test
     fun `goes on where nobody answers`(output: CapturedOutput) {
         val broker = broker(answers = false)
 
-        publisher(broker).noteCreated(note)
+        publisher(broker).{{entity}}Created({{entity}})
         broker.errorNext(TimeoutException("nobody is there"))
 
-        assertThat(output.all).contains("Nobody was told of note 7")
+        assertThat(output.all).contains("Nobody was told of {{entityWords}} 7")
     }
 
-    private fun publisher(broker: MockProducer<String, String>): KafkaNoteEventPublisher {
+    private fun publisher(broker: MockProducer<String, String>): Kafka{{Entity}}EventPublisher {
         val factory = ProducerFactory { broker }
-        return KafkaNoteEventPublisher(KafkaTemplate(factory))
+        return Kafka{{Entity}}EventPublisher(KafkaTemplate(factory))
     }
 
     private fun broker(answers: Boolean) = MockProducer(answers, null, StringSerializer(), StringSerializer())
 
     companion object {
-        private const val TOPIC = KafkaNoteEventPublisher.TOPIC
+        private const val TOPIC = Kafka{{Entity}}EventPublisher.TOPIC
     }
 }

@@ -1,26 +1,45 @@
 package {{package}}.{{storage}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.domain.NoteRepository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.{{Entity}}Repository
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
 import org.springframework.stereotype.Repository
+import java.time.Instant
 
-/** Keeps notes in the database. */
+/** Keeps {{entitiesWords}} in the database. */
 @Repository
-class MyBatisNoteRepository(
-    private val mapper: NoteMapper,
-) : NoteRepository {
-    override fun findAll() = mapper.findAll().map { it.toNote() }
+class MyBatis{{Entity}}Repository(
+    private val mapper: {{Entity}}Mapper,
+) : {{Entity}}Repository {
+    override fun findAll(
+        page: Int,
+        size: Int,
+    ): List<{{Entity}}> = mapper.findAll(page.toLong() * size, size).map { it.to{{Entity}}() }
 
-    override fun findById(id: Long) = mapper.findById(id)?.toNote()
+    override fun findById(id: Long): {{Entity}}? = mapper.findById(id)?.to{{Entity}}()
 
     override fun create(
-        title: String,
-        body: String,
-    ): Note {
-        val entity = NoteEntity(title, body)
+        draft: {{Entity}}Draft,
+        now: Instant,
+    ): {{Entity}} {
+        val entity = {{Entity}}Entity.of(draft, now)
         mapper.insert(entity)
-        return entity.toNote()
+        return entity.to{{Entity}}()
     }
+
+    override fun change(
+        before: {{Entity}},
+        draft: {{Entity}}Draft,
+        now: Instant,
+    ): {{Entity}} {
+        if (mapper.update({{Entity}}Entity.of(before, draft, now)) == 0) {
+            throw Stale{{Entity}}Exception(before.id)
+        }
+        return before.with(draft, now)
+    }
+
+    override fun remove(id: Long): Boolean = mapper.delete(id) > 0
 }

@@ -1,61 +1,53 @@
 package {{package}}.{{web}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
-import {{package}}.service.NoteService
+import {{package}}.domain.{{Entity}}
+import {{package}}.service.{{Entity}}Service
 {{/byLayer}}
-{{#described}}
 import io.swagger.v3.oas.annotations.media.Content
 import io.swagger.v3.oas.annotations.media.Schema
 import io.swagger.v3.oas.annotations.responses.ApiResponse
-{{/described}}
-{{#validated}}
 import jakarta.validation.Valid
-{{/validated}}
+import org.springframework.http.HttpHeaders
 import org.springframework.http.HttpStatus
-{{#described}}
 import org.springframework.http.MediaType
 import org.springframework.http.ProblemDetail
-{{/described}}
-{{^described}}
-{{^validated}}
-import org.springframework.http.ProblemDetail
-{{/validated}}
-{{/described}}
 import org.springframework.http.ResponseEntity
-{{^validated}}
 import org.springframework.web.ErrorResponseException
-{{/validated}}
+import org.springframework.web.bind.annotation.DeleteMapping
 import org.springframework.web.bind.annotation.GetMapping
 import org.springframework.web.bind.annotation.PathVariable
 import org.springframework.web.bind.annotation.PostMapping
+import org.springframework.web.bind.annotation.PutMapping
 import org.springframework.web.bind.annotation.RequestBody
+import org.springframework.web.bind.annotation.RequestHeader
 import org.springframework.web.bind.annotation.RequestMapping
+import org.springframework.web.bind.annotation.RequestParam
+import org.springframework.web.bind.annotation.ResponseStatus
 import org.springframework.web.bind.annotation.RestController
 import org.springframework.web.server.ResponseStatusException
-{{#overServlets}}
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder
-{{/overServlets}}
-{{#flows}}
+import reactor.core.publisher.Flux
 import reactor.core.publisher.Mono
-{{/flows}}
-{{^overServlets}}
 import java.net.URI
-{{/overServlets}}
 
+/** Whoever changes {{an}} {{entityWords}} says in If-Match which version was read; its tag is in ETag. */
 @RestController
-@RequestMapping("/notes")
-class NoteController(
-    private val service: NoteService,
+@RequestMapping("/{{entityPath}}")
+class {{Entity}}Controller(
+    private val service: {{Entity}}Service,
 ) {
     @GetMapping
-    fun findAll() = service.findAll()
+    fun findAll(
+        @RequestParam(defaultValue = "0") page: Int,
+        @RequestParam(defaultValue = "20") size: Int,
+    ): {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<{{Entity}}> = service.findAll(page, size)
 
 {{#described}}
-    @ApiResponse(responseCode = "200", description = "The note")
+    @ApiResponse(responseCode = "200", description = "The {{entityWords}}")
     @ApiResponse(
         responseCode = "404",
-        description = "There is no such note",
+        description = "There is no such {{entityWords}}",
         content = [
             Content(
                 mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
@@ -68,17 +60,21 @@ class NoteController(
     fun findById(
         @PathVariable id: Long,
 {{#flows}}
-    ): Mono<Note> = service.findById(id).switchIfEmpty(Mono.error { notFound(id) })
+    ): Mono<ResponseEntity<{{Entity}}>> =
+        service
+            .findById(id)
+            .map(::tagged)
+            .switchIfEmpty(Mono.error { notFound(id) })
 {{/flows}}
 {{^flows}}
-    ): Note = service.findById(id) ?: throw notFound(id)
+    ): ResponseEntity<{{Entity}}> = tagged(service.findById(id) ?: throw notFound(id))
 {{/flows}}
 
 {{#described}}
-    @ApiResponse(responseCode = "201", description = "The note as it is kept")
+    @ApiResponse(responseCode = "201", description = "The {{entityWords}} as it is kept")
     @ApiResponse(
         responseCode = "400",
-        description = "Its title or text is missing or too long",
+        description = "Something of it is missing or cannot be kept",
         content = [
             Content(
                 mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
@@ -86,23 +82,44 @@ class NoteController(
             ),
         ],
     )
+{{#hasUniques}}
+    @ApiResponse(
+        responseCode = "409",
+        description = "There is one with the same already",
+        content = [
+            Content(
+                mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                schema = Schema(implementation = ProblemDetail::class),
+            ),
+        ],
+    )
+{{/hasUniques}}
 {{/described}}
     @PostMapping
     fun create(
-        @RequestBody{{#validated}} @Valid{{/validated}} note: NoteRequest,
-    ): {{#flows}}Mono<ResponseEntity<Note>>{{/flows}}{{^flows}}ResponseEntity<Note>{{/flows}} {
-{{^validated}}
-        if (note.errors().isNotEmpty()) {
-            throw invalid(note)
-        }
-{{/validated}}
+        @RequestBody{{#validated}} @Valid{{/validated}} request: {{Entity}}Request,
 {{#flows}}
+{{#validated}}
+    ): Mono<ResponseEntity<{{Entity}}>> =
+        service
+            .create(request.toDraft())
+            .map { ResponseEntity.created(URI.create("/{{entityPath}}/" + it.id)).eTag(tag(it)).body(it) }
+{{/validated}}
+{{^validated}}
+    ): Mono<ResponseEntity<{{Entity}}>> {
+        check(request)
         return service
-            .create(note.title, note.body)
-            .map { ResponseEntity.created(URI.create("/notes/" + it.id)).body(it) }
+            .create(request.toDraft())
+            .map { ResponseEntity.created(URI.create("/{{entityPath}}/" + it.id)).eTag(tag(it)).body(it) }
+    }
+{{/validated}}
 {{/flows}}
 {{^flows}}
-        val created = service.create(note.title, note.body)
+    ): ResponseEntity<{{Entity}}> {
+{{^validated}}
+        check(request)
+{{/validated}}
+        val created = service.create(request.toDraft())
 {{#overServlets}}
         val location =
             ServletUriComponentsBuilder
@@ -112,19 +129,133 @@ class NoteController(
                 .toUri()
 {{/overServlets}}
 {{^overServlets}}
-        val location = URI.create("/notes/" + created.id)
+        val location = URI.create("/{{entityPath}}/" + created.id)
 {{/overServlets}}
-        return ResponseEntity.created(location).body(created)
+        return ResponseEntity.created(location).eTag(tag(created)).body(created)
+    }
+{{/flows}}
+
+{{#described}}
+    @ApiResponse(responseCode = "200", description = "The {{entityWords}} as it is now")
+    @ApiResponse(
+        responseCode = "400",
+        description = "Something of it is missing or cannot be kept",
+        content = [
+            Content(
+                mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                schema = Schema(implementation = ProblemDetail::class),
+            ),
+        ],
+    )
+    @ApiResponse(
+        responseCode = "404",
+        description = "There is no such {{entityWords}}",
+        content = [
+            Content(
+                mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                schema = Schema(implementation = ProblemDetail::class),
+            ),
+        ],
+    )
+{{#hasUniques}}
+    @ApiResponse(
+        responseCode = "409",
+        description = "There is one with the same already",
+        content = [
+            Content(
+                mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                schema = Schema(implementation = ProblemDetail::class),
+            ),
+        ],
+    )
+{{/hasUniques}}
+    @ApiResponse(
+        responseCode = "412",
+        description = "Somebody else changed it since it was read",
+        content = [
+            Content(
+                mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                schema = Schema(implementation = ProblemDetail::class),
+            ),
+        ],
+    )
+{{/described}}
+    @PutMapping("/{id}")
+    fun change(
+        @PathVariable id: Long,
+        @RequestHeader(HttpHeaders.IF_MATCH) tag: String,
+        @RequestBody{{#validated}} @Valid{{/validated}} request: {{Entity}}Request,
+{{#validated}}
+{{#flows}}
+    ): Mono<ResponseEntity<{{Entity}}>> =
+        service
+            .change(id, version(tag), request.toDraft())
+            .map(::tagged)
+            .switchIfEmpty(Mono.error { notFound(id) })
+{{/flows}}
+{{^flows}}
+    ): ResponseEntity<{{Entity}}> = tagged(service.change(id, version(tag), request.toDraft()) ?: throw notFound(id))
+{{/flows}}
+{{/validated}}
+{{^validated}}
+    ): {{#flows}}Mono<ResponseEntity<{{Entity}}>>{{/flows}}{{^flows}}ResponseEntity<{{Entity}}>{{/flows}} {
+        check(request)
+{{#flows}}
+        return service
+            .change(id, version(tag), request.toDraft())
+            .map(::tagged)
+            .switchIfEmpty(Mono.error { notFound(id) })
+{{/flows}}
+{{^flows}}
+        return tagged(service.change(id, version(tag), request.toDraft()) ?: throw notFound(id))
 {{/flows}}
     }
+{{/validated}}
 
-    private fun notFound(id: Long) = ResponseStatusException(HttpStatus.NOT_FOUND, "There is no note " + id + ".")
+{{#described}}
+    @ApiResponse(responseCode = "204", description = "It is removed")
+    @ApiResponse(
+        responseCode = "404",
+        description = "There is no such {{entityWords}}",
+        content = [
+            Content(
+                mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE,
+                schema = Schema(implementation = ProblemDetail::class),
+            ),
+        ],
+    )
+{{/described}}
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    fun remove(
+        @PathVariable id: Long,
+{{#flows}}
+    ): Mono<Void> = service.remove(id).flatMap { removed -> if (removed) Mono.empty() else Mono.error(notFound(id)) }
+{{/flows}}
+{{^flows}}
+    ) {
+        if (!service.remove(id)) {
+            throw notFound(id)
+        }
+    }
+{{/flows}}
+
+    private fun tagged({{entity}}: {{Entity}}) = ResponseEntity.ok().eTag(tag({{entity}})).body({{entity}})
+
+    private fun tag({{entity}}: {{Entity}}) = "\"" + {{entity}}.version + "\""
+
+    /** The version that a tag stands for; one that was never given stands for none. */
+    private fun version(tag: String) = tag.removeSurrounding("\"").toLongOrNull() ?: -1
+
+    private fun notFound(id: Long) = ResponseStatusException(HttpStatus.NOT_FOUND, "There is no {{entityWords}} " + id + ".")
 {{^validated}}
 
-    private fun invalid(note: NoteRequest): ErrorResponseException {
-        val problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "Invalid request content.")
-        problem.setProperty("errors", note.errors())
-        return ErrorResponseException(HttpStatus.BAD_REQUEST, problem, null)
+    private fun check(request: {{Entity}}Request) {
+        if (request.errors().isNotEmpty()) {
+            val problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "Invalid request content.")
+            problem.setProperty("errors", request.errors())
+            throw ErrorResponseException(HttpStatus.BAD_REQUEST, problem, null)
+        }
     }
 {{/validated}}
 }

@@ -1,18 +1,21 @@
 package {{package}}.{{web}}
 
 {{#byLayer}}
-import {{package}}.domain.FakeNoteRepository
+import {{package}}.domain.Fake{{Entity}}Repository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.FakeNoteEventPublisher
+import {{package}}.messages.Fake{{Entity}}EventPublisher
 {{/byLayer}}
 {{/announces}}
 {{#guarded}}
 import {{package}}.security.SecurityConfiguration
 {{/guarded}}
 {{#byLayer}}
-import {{package}}.service.NoteService
+import {{package}}.service.{{Entity}}Service
 {{/byLayer}}
 import org.hamcrest.Matchers.matchesPattern
 import org.junit.jupiter.api.Test
@@ -28,6 +31,7 @@ import org.springframework.context.annotation.Import
 {{#byToken}}
 import org.springframework.context.annotation.Profile
 {{/byToken}}
+import org.springframework.http.HttpStatus
 import org.springframework.http.MediaType
 {{#byToken}}
 import org.springframework.security.oauth2.jwt.BadJwtException
@@ -40,16 +44,31 @@ import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequ
 import org.springframework.test.context.ActiveProfiles
 import org.springframework.test.web.servlet.MockHttpServletRequestDsl
 import org.springframework.test.web.servlet.MockMvc
+import org.springframework.test.web.servlet.delete
 import org.springframework.test.web.servlet.get
 import org.springframework.test.web.servlet.post
+import org.springframework.test.web.servlet.put
+import java.math.BigDecimal
+import java.time.Instant
+import java.time.LocalDate
+import java.util.UUID
 
-@WebMvcTest(NoteController::class)
+@WebMvcTest({{Entity}}Controller::class)
 @ActiveProfiles("test")
-@Import(NoteService::class, FakeNoteRepository::class{{#announces}}, FakeNoteEventPublisher::class{{/announces}}{{#guarded}}, SecurityConfiguration::class{{/guarded}})
-class NoteControllerTest(
+@Import({{Entity}}Service::class, Fake{{Entity}}Repository::class{{#announces}}, Fake{{Entity}}EventPublisher::class{{/announces}}{{#guarded}}, SecurityConfiguration::class{{/guarded}})
+class {{Entity}}ControllerTest(
     @param:Autowired private val mvc: MockMvc,
-    @param:Autowired private val notes: FakeNoteRepository,
+    @param:Autowired private val {{entities}}: Fake{{Entity}}Repository,
 ) {
+    private val json =
+        """
+        {
+{{#fields}}
+          "{{name}}": {{{json}}}{{^-last}},{{/-last}}
+{{/fields}}
+        }
+        """.trimIndent()
+
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
     @TestConfiguration(proxyBeanMethods = false)
@@ -72,49 +91,99 @@ class NoteControllerTest(
     }
 
     @Test
-    fun showsOneNote() {
-        val id = notes.create("Tide", "High at noon").id
+    fun showsOne() {
+        val kept = keep()
 
-        mvc.get("/notes/{id}", id) { allowed() }.andExpect {
+        mvc.get("/{{entityPath}}/{id}", kept.id) { allowed() }.andExpect {
             status { isOk() }
-            jsonPath("$.title") { value("Tide") }
+            header { string("ETag", "\"0\"") }
+{{#first}}
+            jsonPath("$.{{name}}") { value({{{jsonValue}}}) }
+{{/first}}
         }
-        mvc.get("/notes/0") { allowed() }.andExpect {
+        mvc.get("/{{entityPath}}/0") { allowed() }.andExpect {
             status { isNotFound() }
-            jsonPath("$.detail") { value("There is no note 0.") }
+            jsonPath("$.detail") { value("There is no {{entityWords}} 0.") }
         }
     }
 
     @Test
-    fun keepsANote() {
+    fun showsNoMoreThanAPage() {
+        keep()
+        keep()
+
+        mvc.get("/{{entityPath}}?page=0&size=1") { allowed() }.andExpect {
+            status { isOk() }
+            jsonPath("$.length()") { value(1) }
+        }
+    }
+
+    @Test
+    fun keepsOne() {
         mvc
-            .post("/notes") {
+            .post("/{{entityPath}}") {
                 allowed()
                 contentType = MediaType.APPLICATION_JSON
-                content = """{"title": "Tide", "body": "High at noon"}"""
+                content = json
             }.andExpect {
                 status { isCreated() }
-                header { string("Location", matchesPattern("http://localhost/notes/[0-9]+")) }
+                header { string("Location", matchesPattern("http://localhost/{{entityPath}}/[0-9]+")) }
             }
+    }
+{{#refused}}
+
+    @Test
+    fun refusesOneWithout{{Name}}() {
+        mvc
+            .post("/{{entityPath}}") {
+                allowed()
+                contentType = MediaType.APPLICATION_JSON
+                content = json.replace({{{jsonInKotlin}}}, {{{nothingInKotlin}}})
+            }.andExpect {
+                status { isBadRequest() }
+                jsonPath("$.errors.{{name}}") { exists() }
+            }
+    }
+{{/refused}}
+
+    @Test
+    fun changesOneThatNobodyElseChanged() {
+        val kept = keep()
+
+        for (expected in listOf(HttpStatus.OK, HttpStatus.PRECONDITION_FAILED)) {
+            mvc
+                .put("/{{entityPath}}/{id}", kept.id) {
+                    allowed()
+                    header("If-Match", "\"0\"")
+                    contentType = MediaType.APPLICATION_JSON
+                    content = json
+                }.andExpect { status { isEqualTo(expected.value()) } }
+        }
     }
 
     @Test
-    fun refusesANoteWithoutTitle() {
-        mvc
-            .post("/notes") {
-                allowed()
-                contentType = MediaType.APPLICATION_JSON
-                content = """{"title": " ", "body": "High at noon"}"""
-            }.andExpect {
-                status { isBadRequest() }
-                jsonPath("$.errors.title") { exists() }
-            }
+    fun removesOne() {
+        val kept = keep()
+
+        for (expected in listOf(HttpStatus.NO_CONTENT, HttpStatus.NOT_FOUND)) {
+            mvc.delete("/{{entityPath}}/{id}", kept.id) { allowed() }.andExpect { status { isEqualTo(expected.value()) } }
+        }
     }
 {{#guarded}}
 
     @Test
     fun asksWhoIsThere() {
-        mvc.get("/notes") { accept = MediaType.APPLICATION_JSON }.andExpect { status { isUnauthorized() } }
+        mvc.get("/{{entityPath}}") { accept = MediaType.APPLICATION_JSON }.andExpect { status { isUnauthorized() } }
     }
 {{/guarded}}
+
+    private fun keep(): {{Entity}} {
+        val draft =
+            {{Entity}}Draft(
+{{#fields}}
+                {{name}} = {{{literal}}},
+{{/fields}}
+            )
+        return {{entities}}.create(draft, Instant.EPOCH)
+    }
 }

@@ -1,7 +1,9 @@
 package {{package}}.{{storage}}
 
+import org.springframework.data.domain.Pageable
 import org.springframework.data.jpa.repository.JpaRepository
 
-interface NoteEntityRepository : JpaRepository<NoteEntity, Long> {
-    fun findAllByOrderById(): List<NoteEntity>
+interface {{Entity}}EntityRepository : JpaRepository<{{Entity}}Entity, Long> {
+    /** One page, without a count of all. */
+    fun findAllBy(page: Pageable): List<{{Entity}}Entity>
 }

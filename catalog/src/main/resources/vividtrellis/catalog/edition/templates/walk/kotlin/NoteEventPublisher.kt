@@ -1,10 +1,10 @@
 package {{package}}.{{messages}}
 
 {{#byLayer}}
-import {{package}}.domain.Note
+import {{package}}.domain.{{Entity}}
 
 {{/byLayer}}
 /** Tells others what happened here. */
-interface NoteEventPublisher {
-    fun noteCreated(note: Note)
+interface {{Entity}}EventPublisher {
+    fun {{entity}}Created({{entity}}: {{Entity}})
 }

@@ -2,7 +2,7 @@ package {{package}}.{{web}}
 
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.FakeNoteEventPublisher
+import {{package}}.messages.Fake{{Entity}}EventPublisher
 {{/byLayer}}
 {{/announces}}
 import org.assertj.core.api.Assertions.assertThat
@@ -36,35 +36,48 @@ import java.net.http.HttpResponse.BodyHandlers
 @SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
 @ActiveProfiles("test")
 {{#announces}}
-@Import(FakeNoteEventPublisher::class)
+@Import(Fake{{Entity}}EventPublisher::class)
 {{/announces}}
-class NoteHttpTest(
+class {{Entity}}HttpTest(
     @param:LocalServerPort private val port: Int,
 ) {
     private val http = HttpClient.newHttpClient()
-    private val notes = URI.create("http://localhost:" + port + "/notes")
+    private val {{entities}} = URI.create("http://localhost:" + port + "/{{entityPath}}")
 
 {{^secured}}
+    private val json =
+        """
+        {
+{{#fields}}
+          "{{name}}": {{{json}}}{{^-last}},{{/-last}}
+{{/fields}}
+        }
+        """.trimIndent()
+
     @Test
-    fun keepsANoteAndGivesItBack() {
+    fun keepsOneUntilItIsRemoved() {
         val create =
             HttpRequest
-                .newBuilder(notes)
+                .newBuilder({{entities}})
                 .header("Content-Type", "application/json")
-                .POST(BodyPublishers.ofString("""{"title": "Tide", "body": "High at noon"}"""))
+                .POST(BodyPublishers.ofString(json))
                 .build()
         val created = http.send(create, BodyHandlers.ofString())
         assertThat(created.statusCode()).isEqualTo(201)
 
         val location = created.headers().firstValue("Location").orElseThrow()
-        val find = HttpRequest.newBuilder(notes.resolve(location)).build()
+        val find = HttpRequest.newBuilder({{entities}}.resolve(location)).build()
         assertThat(http.send(find, BodyHandlers.ofString()).body()).isEqualTo(created.body())
+
+        val remove = HttpRequest.newBuilder({{entities}}.resolve(location)).DELETE().build()
+        assertThat(http.send(remove, BodyHandlers.discarding()).statusCode()).isEqualTo(204)
+        assertThat(http.send(find, BodyHandlers.discarding()).statusCode()).isEqualTo(404)
     }
 {{/secured}}
 {{#secured}}
     @Test
     fun asksWhoIsThere() {
-        val find = HttpRequest.newBuilder(notes).header("Accept", "application/json").build()
+        val find = HttpRequest.newBuilder({{entities}}).header("Accept", "application/json").build()
 
         assertThat(http.send(find, BodyHandlers.discarding()).statusCode()).isEqualTo(401)
     }

@@ -1,21 +1,59 @@
 package {{package}}.{{storage}}
 
+import org.apache.ibatis.annotations.Delete
 import org.apache.ibatis.annotations.Insert
 import org.apache.ibatis.annotations.Mapper
 import org.apache.ibatis.annotations.Options
+import org.apache.ibatis.annotations.Param
 import org.apache.ibatis.annotations.Select
+import org.apache.ibatis.annotations.Update
 
-/** The SQL of notes. */
+/** The SQL of {{entitiesWords}}. */
 @Mapper
-interface NoteMapper {
-    @Select("select id, title, body from note order by id")
-    fun findAll(): List<NoteEntity>
+interface {{Entity}}Mapper {
+    @Select(
+        """
+        select * from {{entityTable}} order by id
+{{#limitOffset}}
+        limit #{size} offset #{before}
+{{/limitOffset}}
+{{^limitOffset}}
+        offset #{before} rows fetch next #{size} rows only
+{{/limitOffset}}
+        """,
+    )
+    fun findAll(
+        @Param("before") before: Long,
+        @Param("size") size: Int,
+    ): List<{{Entity}}Entity>
 
-    @Select("select id, title, body from note where id = #{id}")
-    fun findById(id: Long): NoteEntity?
+    @Select("select * from {{entityTable}} where id = #{id}")
+    fun findById(id: Long): {{Entity}}Entity?
 
     /** Keeps an entity and gives it its number. */
-    @Insert("insert into note (title, body) values (#{title}, #{body})")
+    @Insert(
+        """
+        insert into {{entityTable}} ({{#list}}{{#fields}}{{column}}, {{/fields}}version, created, changed{{/list}})
+        values ({{#list}}{{#fields}}{{{parameter}}}, {{/fields}}#{version}, #{created}, #{changed}{{/list}})
+        """,
+    )
     @Options(useGeneratedKeys = true, keyProperty = "id", keyColumn = "id")
-    fun insert(entity: NoteEntity)
+    fun insert(entity: {{Entity}}Entity)
+
+    /** Changes a row that is still at that version, and says how many it were. */
+    @Update(
+        """
+        update {{entityTable}}
+{{#fields}}
+        {{#-first}}set{{/-first}}{{^-first}}   {{/-first}} {{column}} = {{{parameter}}},
+{{/fields}}
+            version = version + 1,
+            changed = #{changed}
+        where id = #{id} and version = #{version}
+        """,
+    )
+    fun update(entity: {{Entity}}Entity): Int
+
+    @Delete("delete from {{entityTable}} where id = #{id}")
+    fun delete(id: Long): Int
 }

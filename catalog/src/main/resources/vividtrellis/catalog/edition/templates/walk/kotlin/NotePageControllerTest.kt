@@ -1,18 +1,21 @@
 package {{package}}.{{web}}
 
 {{#byLayer}}
-import {{package}}.domain.FakeNoteRepository
+import {{package}}.domain.Fake{{Entity}}Repository
+import {{package}}.domain.{{Entity}}
+import {{package}}.domain.{{Entity}}Draft
+import {{package}}.domain.Stale{{Entity}}Exception
 {{/byLayer}}
 {{#announces}}
 {{#byLayer}}
-import {{package}}.messages.FakeNoteEventPublisher
+import {{package}}.messages.Fake{{Entity}}EventPublisher
 {{/byLayer}}
 {{/announces}}
 {{#guarded}}
 import {{package}}.security.SecurityConfiguration
 {{/guarded}}
 {{#byLayer}}
-import {{package}}.service.NoteService
+import {{package}}.service.{{Entity}}Service
 {{/byLayer}}
 import org.assertj.core.api.Assertions.assertThat
 import org.hamcrest.Matchers.containsString
@@ -43,13 +46,17 @@ import org.springframework.test.web.servlet.MockHttpServletRequestDsl
 import org.springframework.test.web.servlet.MockMvc
 import org.springframework.test.web.servlet.get
 import org.springframework.test.web.servlet.post
+import java.math.BigDecimal
+import java.time.Instant
+import java.time.LocalDate
+import java.util.UUID
 
-@WebMvcTest(NotePageController::class)
+@WebMvcTest({{Entity}}PageController::class)
 @ActiveProfiles("test")
-@Import(NoteService::class, FakeNoteRepository::class{{#announces}}, FakeNoteEventPublisher::class{{/announces}}{{#guarded}}, SecurityConfiguration::class{{/guarded}})
-class NotePageControllerTest(
+@Import({{Entity}}Service::class, Fake{{Entity}}Repository::class{{#announces}}, Fake{{Entity}}EventPublisher::class{{/announces}}{{#guarded}}, SecurityConfiguration::class{{/guarded}})
+class {{Entity}}PageControllerTest(
     @param:Autowired private val mvc: MockMvc,
-    @param:Autowired private val notes: FakeNoteRepository,
+    @param:Autowired private val {{entities}}: Fake{{Entity}}Repository,
 ) {
 {{#byToken}}
     /** No token is known here; the tests say who asks. */
@@ -74,36 +81,59 @@ class NotePageControllerTest(
     }
 
     @Test
-    fun showsNotesWithoutTakingTheirTextForMarkup() {
-        notes.create("Tide <b>", "High at noon")
+    fun showsThemWithoutTakingTheirTextForMarkup() {
+        keep()
 
-        mvc.get("/pages/notes") { allowed() }.andExpect {
+        mvc.get("/pages/{{entityPath}}") { allowed() }.andExpect {
             status { isOk() }
-            content { string(containsString("Tide &lt;b&gt;")) }
+            content { string(containsString("{{#first}}{{value}}{{#text}} &lt;b&gt;{{/text}}{{/first}}")) }
         }
     }
 
     @Test
     fun keepsWhatTheFormSends() {
         mvc
-            .post("/pages/notes") {
+            .post("/pages/{{entityPath}}") {
                 allowed()
-                param("title", "Tide")
-                param("body", "High at noon")
-            }.andExpect { redirectedUrl("/pages/notes") }
-        assertThat(notes.findAll().map { it.title }).contains("Tide")
+{{#fields}}
+                param("{{name}}", "{{value}}")
+{{/fields}}
+            }.andExpect { redirectedUrl("/pages/{{entityPath}}") }
+        assertThat({{entities}}.findAll(0, 100).map { it.{{#first}}{{name}}{{/first}} }).contains({{#first}}{{{literal}}}{{/first}})
     }
+{{#refused}}
 
     @Test
     fun saysWhatIsMissing() {
         mvc
-            .post("/pages/notes") {
+            .post("/pages/{{entityPath}}") {
                 allowed()
-                param("title", " ")
-                param("body", "High at noon")
+                param("{{name}}", "{{#text}} {{/text}}")
             }.andExpect {
                 status { isOk() }
-                content { string(containsString("must {{#validated}}not be blank{{/validated}}{{^validated}}be a text of at most 200 characters{{/validated}}")) }
+                content { string(containsString("role=\"alert\"")) }
             }
+    }
+{{/refused}}
+
+    @Test
+    fun removesOne() {
+        val id = keep().id
+
+        mvc
+            .post("/pages/{{entityPath}}/{id}/remove", id) {
+                allowed()
+            }.andExpect { redirectedUrl("/pages/{{entityPath}}") }
+        assertThat({{entities}}.findById(id)).isNull()
+    }
+
+    private fun keep(): {{Entity}} {
+        val draft =
+            {{Entity}}Draft(
+{{#fields}}
+                {{name}} = {{{markup}}},
+{{/fields}}
+            )
+        return {{entities}}.create(draft, Instant.EPOCH)
     }
 }

@@ -5,9 +5,9 @@ import org.springframework.context.annotation.Bean
 import org.springframework.context.annotation.Configuration
 import org.springframework.kafka.config.TopicBuilder
 
-/** The topic of notes, which is made where there is none; how often it is kept, the broker says. */
+/** The topic of {{entitiesWords}}, which is made where there is none; how often it is kept, the broker says. */
 @Configuration(proxyBeanMethods = false)
-class NoteTopicConfiguration {
+class {{Entity}}TopicConfiguration {
     @Bean
-    fun noteTopic(): NewTopic = TopicBuilder.name(KafkaNoteEventPublisher.TOPIC).partitions(3).build()
+    fun {{entity}}Topic(): NewTopic = TopicBuilder.name(Kafka{{Entity}}EventPublisher.TOPIC).partitions(3).build()
 }

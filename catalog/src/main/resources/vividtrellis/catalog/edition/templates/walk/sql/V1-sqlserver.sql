@@ -1,5 +1,9 @@
-create table {{noteTable}} (
+create table {{entityTable}} (
     id bigint identity(1, 1) primary key,
-    title varchar(200) not null,
-    body varchar(4000) not null
+{{#fields}}
+    {{column}} {{{sqlType}}},
+{{/fields}}
+    version bigint not null,
+    created datetimeoffset not null,
+    changed datetimeoffset not null
 );

@@ -1,5 +1,9 @@
-create table if not exists {{noteTable}} (
+create table if not exists {{entityTable}} (
     id bigint auto_increment primary key,
-    title varchar(200) not null,
-    body varchar(4000) not null
+{{#fields}}
+    {{column}} {{{sqlType}}},
+{{/fields}}
+    version bigint not null,
+    created datetime(6) not null,
+    changed datetime(6) not null
 );

@@ -1,0 +1,15 @@
+{{#inMemory}}
+{{#hasUniques}}
+package {{package}}.{{domain}}
+
+/** There is {{an}} {{entityWords}} already with something of which no two may have the same. */
+class Duplicate{{Entity}}Exception extends RuntimeException {
+
+    private static final long serialVersionUID = 1L
+
+    Duplicate{{Entity}}Exception() {
+        super('There is {{an}} {{entityWords}} with the same {{#uniques}}{{fieldWords}}{{^-last}} or {{/-last}}{{/uniques}} already.')
+    }
+}
+{{/hasUniques}}
+{{/inMemory}}
