@@ -1,5 +1,6 @@
 import type * as Told from './api/contract'
 import type { Brief, Variants } from './api/types'
+import { keptOf, wordOf } from './entity'
 
 /**
  * The brief as the address bar holds it: behind the `#`, so that it is sent to nobody, in the words
@@ -28,7 +29,7 @@ const SETTINGS: Record<keyof NonNullable<Told.Brief['settings']>, true> = {
   managementPort: true,
 }
 type Single = Exclude<keyof Told.Brief, 'brief' | 'project' | 'settings' | 'starters' | 'extras' | 'variants'>
-const BEFORE_SETTINGS: Record<Exclude<Single, 'sample' | 'layout' | 'edition'>, true> = {
+const BEFORE_SETTINGS: Record<Exclude<Single, 'sample' | 'entity' | 'layout' | 'edition'>, true> = {
   build: true,
   language: true,
   jvm: true,
@@ -39,7 +40,7 @@ const BEFORE_SETTINGS: Record<Exclude<Single, 'sample' | 'layout' | 'edition'>, 
 }
 /** In the order in which the command line says them, so that both say the same. */
 const ORDER = [PROJECT, BEFORE_SETTINGS, SETTINGS].flatMap((block) => Object.keys(block))
-ORDER.push('sample', 'layout', 'edition')
+ORDER.push('sample', 'entity', 'layout', 'edition')
 const place = (key: string) => {
   const at = ORDER.indexOf(key)
   return at < 0 ? ORDER.length + (key === 'starter' ? 1 : key === 'extra' ? 2 : 0) : at
@@ -52,7 +53,8 @@ export function picksOf(brief: Brief): [string, string][] {
   const picks: [string, string][] = []
   for (const [key, value] of Object.entries(brief)) {
     if (key === 'brief' || key === 'variants' || value === undefined) continue
-    if (Array.isArray(value)) value.forEach((id) => picks.push([key.slice(0, -1), String(id)]))
+    if (key === 'entity') picks.push([key, wordOf(value as Brief['entity'])])
+    else if (Array.isArray(value)) value.forEach((id) => picks.push([key.slice(0, -1), String(id)]))
     else if (typeof value === 'object' && value !== null)
       Object.entries(value).forEach(([inner, text]) => picks.push([inner, String(text)]))
     else picks.push([key, String(value)])
@@ -99,6 +101,7 @@ export function briefOf(hash: string): Brief | null {
     else if (list) brief[list] = [...(brief[list] ?? []), text]
     else if (Object.hasOwn(PROJECT, key)) brief.project[key] = value
     else if (Object.hasOwn(SETTINGS, key)) brief.settings = { ...brief.settings, [key]: value }
+    else if (key === 'entity') brief.entity = keptOf(text)
     else brief[key] = value
   }
   return brief

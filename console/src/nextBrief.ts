@@ -1,5 +1,6 @@
 import { applyPatch, deepClone, type Operation as PatchOperation } from 'fast-json-patch'
 import type { Brief, Operation } from './api/types'
+import { keptOf } from './entity'
 
 /** What a brief becomes by one step; the brief itself stays as it is. */
 
@@ -23,7 +24,7 @@ export function withPick(brief: Brief, pointer: string, value: string): Brief {
     unknown
   >
   if (value === '') delete holder[key ?? block]
-  else holder[key ?? block] = value
+  else holder[key ?? block] = pointer === '/entity' ? keptOf(value) : value
   if (block === 'settings' && !Object.keys(holder).length) delete next.settings
   return next
 }

@@ -22,6 +22,10 @@ describe('address', () => {
       ...BRIEF,
       settings: { port: 8085, format: 'yaml' },
       extras: ['container'],
+      entity: {
+        name: 'Berth',
+        holds: { label: 'text..80 unique', length: 'decimal 0..500?', state: 'free|taken' },
+      },
       variants: { small: { starters: ['http-api', 'h2'] } },
     }
     const address = addressOf(full, 'small')

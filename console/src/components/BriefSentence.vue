@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { choicesOf, inShort } from '../choices'
+import { wordOf } from '../entity'
 import { valueAt } from '../nextBrief'
 import { theWorkbench } from '../workbenchKey'
+import EntityWord from './EntityWord.vue'
 import NameWord from './NameWord.vue'
 import PickWord from './PickWord.vue'
 import { chosen, type Choice } from './choice'
 
 const { brief, catalog, check, pinned, shown } = theWorkbench()
+
+/** As people read it; the service has the exact rule for what it writes. */
+const article = computed(() => (/^[aeiou]/i.test(wordOf(shown.value.entity)) ? 'an' : 'a'))
 
 const all = (pointer: string) => choicesOf(pointer, catalog.value, check.value)
 const short = (pointer: string) => computed(() => inShort(all(pointer)))
@@ -77,8 +82,12 @@ function versioned(pointer: string, choices: Choice[]) {
         :choices="samples"
         :text="labelOf(samples, shown.sample).toLowerCase()"
         label="Sample code"
-      />,</span
+      /><template v-if="!shown.entity">,</template></span
     >
+    <template v-if="shown.entity">
+      about {{ article }}
+      <span class="whitespace-nowrap"><EntityWord />,</span>
+    </template>
     sorted
     <span class="whitespace-nowrap"
       ><PickWord
