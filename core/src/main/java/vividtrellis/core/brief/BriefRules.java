@@ -86,7 +86,7 @@ public final class BriefRules {
             ? "text-too-long"
             : forbidden.isPresent()
                 ? "text-forbidden"
-                : given.codePoints().anyMatch(BriefRules::invisible)
+                : given.codePoints().anyMatch(Shown::invisible)
                     ? "text-invisible"
                     : isExpanded(given) ? "text-expands" : null;
     if (fault != null) {
@@ -132,7 +132,7 @@ public final class BriefRules {
             .codePoints()
             .limit(4L * most)
             .map(c -> c == '\n' || c == '\r' || c == '\t' ? ' ' : c)
-            .filter(c -> !invisible(c) && !isForbidden(c))
+            .filter(c -> !Shown.invisible(c) && !isForbidden(c))
             .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
             .toString()
             .replaceAll("[$@#]\\{", "(")
@@ -148,17 +148,6 @@ public final class BriefRules {
       end--;
     }
     return plain.isEmpty() ? null : plain.substring(0, end);
-  }
-
-  /** Whether a code point moves text around or is not seen at all. */
-  static boolean invisible(int c) {
-    int type = Character.getType(c);
-    return type == Character.CONTROL
-        || type == Character.FORMAT
-        || type == Character.SURROGATE
-        || type == Character.PRIVATE_USE
-        || type == Character.LINE_SEPARATOR
-        || type == Character.PARAGRAPH_SEPARATOR;
   }
 
   private void form(Key key, Pattern form, String code, @Nullable String better) {

@@ -63,7 +63,7 @@ final class EntityForm {
         faults.add(misplaced(key, each.getValue()));
       }
     }
-    return faults.size() == before ? Optional.of(EntityReader.word(name, holds)) : Optional.empty();
+    return faults.size() == before ? Optional.of(Entity.word(name, holds)) : Optional.empty();
   }
 
   private static Fault misplaced(String key, Node found) {

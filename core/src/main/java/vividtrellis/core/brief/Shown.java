@@ -20,9 +20,20 @@ public final class Shown {
         value
             .codePoints()
             .limit(LONGEST)
-            .map(c -> BriefRules.invisible(c) ? '\uFFFD' : c)
+            .map(c -> invisible(c) ? '\uFFFD' : c)
             .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
             .toString();
     return value.codePointCount(0, value.length()) > LONGEST ? visible + "…" : visible;
+  }
+
+  /** Whether a code point moves text around or is not seen at all. */
+  static boolean invisible(int c) {
+    int type = Character.getType(c);
+    return type == Character.CONTROL
+        || type == Character.FORMAT
+        || type == Character.SURROGATE
+        || type == Character.PRIVATE_USE
+        || type == Character.LINE_SEPARATOR
+        || type == Character.PARAGRAPH_SEPARATOR;
   }
 }

@@ -19,9 +19,6 @@ public final class EntityReader {
   /** More would be a data model, which this is not. */
   public static final int MOST_FIELDS = 20;
 
-  /** The longest text that every database here keeps in a plain column. */
-  public static final int LONGEST_TEXT = 4000;
-
   /** The longest that a whole entity is read. */
   public static final int LONGEST_WORD = 4000;
 
@@ -103,15 +100,6 @@ public final class EntityReader {
     return new Reading(null, reader.faults, null);
   }
 
-  /** The one word of what a document says in two parts; whether it can be read is not looked at. */
-  public static String word(String name, Map<String, String> holds) {
-    return name
-        + ": "
-        + holds.entrySet().stream()
-            .map(each -> each.getKey() + " " + each.getValue())
-            .collect(Collectors.joining(", "));
-  }
-
   private Map<String, String> fields(String word, int colon) {
     Map<String, String> holds = new LinkedHashMap<>();
     if (word.substring(colon + 1).isBlank()) {
@@ -148,7 +136,7 @@ public final class EntityReader {
       return new Reading(new Entity(name, fields), List.of(), null);
     }
     boolean known = type != null && isMended && mended.size() == holds.size();
-    return new Reading(null, List.copyOf(faults), known ? word(entity, mended) : null);
+    return new Reading(null, List.copyOf(faults), known ? Entity.word(entity, mended) : null);
   }
 
   private void field(
@@ -255,7 +243,9 @@ public final class EntityReader {
     if (type != Field.Type.DECIMAL && !range.isWhole()) {
       return "field-range-whole";
     }
-    return type == Field.Type.TEXT && !range.isWithin(LONGEST_TEXT) ? "field-range-length" : null;
+    return type == Field.Type.TEXT && !range.isWithin(Field.LONGEST_TEXT)
+        ? "field-range-length"
+        : null;
   }
 
   private void fault(String code, Map<String, String> args) {

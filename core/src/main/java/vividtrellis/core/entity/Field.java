@@ -19,6 +19,9 @@ import java.util.Optional;
 public record Field(
     String name, Type type, List<String> choices, Range range, boolean optional, boolean unique) {
 
+  /** The longest text that every database here keeps in a plain column. */
+  static final int LONGEST_TEXT = 4000;
+
   /** How long a text may be of which nothing is said. */
   private static final int USUAL_TEXT = 255;
 
@@ -54,7 +57,7 @@ public record Field(
     int least = range.least() == null ? 0 : range.least().intValue();
     return range.most() != null
         ? range.most().intValue()
-        : least > USUAL_TEXT ? EntityReader.LONGEST_TEXT : USUAL_TEXT;
+        : least > USUAL_TEXT ? LONGEST_TEXT : USUAL_TEXT;
   }
 
   /** The least length or value; empty for none. */

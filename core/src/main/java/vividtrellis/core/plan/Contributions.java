@@ -129,7 +129,16 @@ final class Contributions {
    * @param label what readers know it by
    * @param everywhere whether every module is built with it: what the build and the languages bring
    */
-  record Contributed(Contribution what, Cause cause, String label, boolean everywhere) {}
+  record Contributed(Contribution what, Cause cause, String label, boolean everywhere) {
+    /** How many picks its conditions name: who names more knows more of the project. */
+    int named() {
+      int named = 0;
+      for (Term term : what.when()) {
+        named += term.negated() ? 0 : 1;
+      }
+      return named;
+    }
+  }
 
   /** All contributions, in the order of the picks. */
   List<Contributed> inOrder() {

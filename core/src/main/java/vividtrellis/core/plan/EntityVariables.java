@@ -170,11 +170,7 @@ final class EntityVariables {
     Map<String, Contributed> best = new LinkedHashMap<>();
     for (Contributed each : contributions) {
       for (String word : each.what().fieldWords().keySet()) {
-        best.merge(
-            word,
-            each,
-            (one, other) ->
-                TemplateVariables.named(other) > TemplateVariables.named(one) ? other : one);
+        best.merge(word, each, (one, other) -> other.named() > one.named() ? other : one);
       }
     }
     return best.entrySet().stream()

@@ -18,7 +18,6 @@ import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.ProjectWord;
 import vividtrellis.core.catalog.Settings;
 import vividtrellis.core.catalog.Settings.Profile;
-import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.SuitableJdks;
 import vividtrellis.core.document.Node;
@@ -66,7 +65,7 @@ final class TemplateVariables {
     Map<String, Contributed> best = new LinkedHashMap<>();
     for (Contributed each : contributions) {
       for (String word : each.what().variables().keySet()) {
-        best.merge(word, each, (one, other) -> named(other) > named(one) ? other : one);
+        best.merge(word, each, (one, other) -> other.named() > one.named() ? other : one);
       }
     }
     // In the order of the picks, since a word may have others in it.
@@ -80,14 +79,6 @@ final class TemplateVariables {
                 }
               });
     }
-  }
-
-  static int named(Contributed contributed) {
-    int named = 0;
-    for (Term term : contributed.what().when()) {
-      named += term.negated() ? 0 : 1;
-    }
-    return named;
   }
 
   /** What settings that hold away from one's own machine read from the environment. */

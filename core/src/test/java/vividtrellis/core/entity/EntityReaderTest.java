@@ -43,7 +43,7 @@ class EntityReaderTest {
 
     assertThat(entity).isNotNull();
     assertThat(entity.word()).isEqualTo(word);
-    assertThat(EntityReader.word(entity.name(), entity.holds())).isEqualTo(word);
+    assertThat(Entity.word(entity.name(), entity.holds())).isEqualTo(word);
     assertThat(entity.holds()).containsEntry("kind", "free|in-dock").hasSize(8);
   }
 

@@ -60,6 +60,7 @@ class ContractController {
     Map<String, Object> used = new LinkedHashMap<>();
     used.put("Brief", schemas.get("Brief"));
     used.put("Scalar", schemas.get("Scalar"));
+    used.put("Entity", schemas.get("Entity"));
     schema.put("components", Map.of("schemas", used));
     return schema;
   }

@@ -6,8 +6,6 @@ import {{package}}.domain.{{Entity}}Draft
 {{/byLayer}}
 import java.time.Instant
 import java.time.LocalDate
-import java.time.Instant
-import java.time.LocalDate
 import org.apache.kafka.clients.producer.MockProducer
 import org.apache.kafka.clients.producer.ProducerRecord
 import org.apache.kafka.common.errors.TimeoutException

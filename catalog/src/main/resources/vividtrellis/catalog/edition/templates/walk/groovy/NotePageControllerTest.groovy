@@ -98,7 +98,15 @@ class {{Entity}}PageControllerTest {
 
     @Test
     void keepsWhatTheFormSends() {
+{{#ownEntity}}
+        mvc.perform({{#secured}}allowed({{/secured}}post('/pages/{{entityPath}}'){{#secured}}){{/secured}}
+{{#fields}}
+                        .param('{{name}}', '{{value}}'){{#-last}}){{/-last}}
+{{/fields}}
+{{/ownEntity}}
+{{^ownEntity}}
         mvc.perform({{#secured}}allowed({{/secured}}post('/pages/{{entityPath}}'){{#secured}}){{/secured}}{{#fields}}.param('{{name}}', '{{value}}'){{/fields}})
+{{/ownEntity}}
                 .andExpect(redirectedUrl('/pages/{{entityPath}}'))
         assertThat({{entities}}.findAll(0, 100)*.{{#first}}{{name}}{{/first}}).contains({{#first}}{{{literal}}}{{/first}})
     }

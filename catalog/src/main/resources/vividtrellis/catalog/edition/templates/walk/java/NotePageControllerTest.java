@@ -102,7 +102,15 @@ class {{Entity}}PageControllerTest {
 
     @Test
     void keepsWhatTheFormSends() throws Exception {
+{{#ownEntity}}
+        mvc.perform({{#secured}}allowed({{/secured}}post("/pages/{{entityPath}}"){{#secured}}){{/secured}}
+{{#fields}}
+                        .param("{{name}}", "{{value}}"){{#-last}}){{/-last}}
+{{/fields}}
+{{/ownEntity}}
+{{^ownEntity}}
         mvc.perform({{#secured}}allowed({{/secured}}post("/pages/{{entityPath}}"){{#secured}}){{/secured}}{{#fields}}.param("{{name}}", "{{value}}"){{/fields}})
+{{/ownEntity}}
                 .andExpect(redirectedUrl("/pages/{{entityPath}}"));
         assertThat({{entities}}.findAll(0, 100)).extracting({{Entity}}::{{#first}}{{name}}{{/first}}).contains({{#first}}{{{literal}}}{{/first}});
     }
