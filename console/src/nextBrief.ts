@@ -1,6 +1,6 @@
 import { applyPatch, deepClone, type Operation as PatchOperation } from 'fast-json-patch'
 import type { Brief, Operation } from './api/types'
-import { keptOf } from './entity'
+import { keptOf, wordOf } from './entity'
 
 /** What a brief becomes by one step; the brief itself stays as it is. */
 
@@ -13,6 +13,11 @@ export function valueAt(brief: Brief, pointer: string): unknown {
   const [block, key] = pointer.slice(1).split('/') as [string, string?]
   const holder = brief[block]
   return key ? (holder as Record<string, unknown> | undefined)?.[key] : holder
+}
+
+/** The same as the text that says it; empty where there is none. */
+export function textAt(brief: Brief, pointer: string): string {
+  return pointer === '/entity' ? wordOf(brief.entity) : String(valueAt(brief, pointer) ?? '')
 }
 
 /** With a pick set by its pointer, or taken back when the value is empty. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { choicesOf } from '../choices'
-import { valueAt } from '../nextBrief'
+import { textAt } from '../nextBrief'
 import { theWorkbench } from '../workbenchKey'
 import PickWord from './PickWord.vue'
 import TextWord from './TextWord.vue'
@@ -90,6 +90,12 @@ const GROUPS: { title: string; rows: Row[] }[] = [
     title: 'What it begins with',
     rows: [
       { pointer: '/sample', label: 'Sample code' },
+      {
+        pointer: '/entity',
+        label: 'About',
+        hint: 'What the walk through is about: a name, a colon, and fields, as in Berth: label text..80.',
+        nothing: 'nothing of your own',
+      },
       { pointer: '/layout', label: 'Layout' },
       { pointer: '/settings/format', label: 'Settings' },
       { pointer: '/settings/port', label: 'Port', hint: 'From 1 to 65535.' },
@@ -109,12 +115,11 @@ const groups = computed(() =>
     title: group.title,
     rows: group.rows.map((row) => {
       const choices = choicesOf(row.pointer, catalog.value, check.value)
-      const value = valueAt(shown.value, row.pointer)
       const filled = check.value?.filledIn.find((each) => each.pick === row.pointer)
       return {
         ...row,
         choices,
-        text: value === undefined || value === null ? '' : String(value),
+        text: textAt(shown.value, row.pointer),
         pinned: pinned(row.pointer),
         because: filled?.because ?? '',
         suggestions: row.pointer === '/project/licence' ? (catalog.value?.licences ?? []) : undefined,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, nextTick, ref, watch } from 'vue'
-import { valueAt } from '../nextBrief'
+import { textAt } from '../nextBrief'
 import { theWorkbench } from '../workbenchKey'
 import IntoSight from './IntoSight.vue'
 import RemedyButton from './RemedyButton.vue'
@@ -22,7 +22,7 @@ const props = defineProps<{
 }>()
 const { brief, check, faulty, lit, pinned, set } = theWorkbench()
 
-const value = computed(() => String(valueAt(brief.value, props.pointer) ?? ''))
+const value = computed(() => textAt(brief.value, props.pointer))
 const draft = ref(value.value || props.text)
 const field = ref<HTMLInputElement | null>(null)
 let later: ReturnType<typeof setTimeout> | undefined

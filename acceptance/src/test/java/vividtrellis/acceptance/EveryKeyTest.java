@@ -57,6 +57,7 @@ class EveryKeyTest {
     picks.put("/settings/managementPort", "8086");
     picks.put("/extras", "editor");
     picks.put("/sample", "none");
+    picks.put("/entity", "Berth: label text..80 unique, state free|taken");
     picks.put("/layout", "by-layer");
     picks.put("/edition", "2026-11");
     picks.put("/variants", "{\"variant-1\":{\"sample\":\"endpoint\"}}");
@@ -92,6 +93,9 @@ class EveryKeyTest {
         (pointer, value) -> {
           if (pointer.equals("/variants")) {
             assertThat(brief.at("/variants/variant-1/sample").asString()).isEqualTo("endpoint");
+          } else if (pointer.equals("/entity")) {
+            assertThat(brief.at("/entity/name").asString()).isEqualTo("Berth");
+            assertThat(brief.at("/entity/holds/state").asString()).isEqualTo("free|taken");
           } else {
             JsonNode held = brief.at(pointer);
             assertThat((held.isArray() ? held.get(0) : held).asString())

@@ -77,9 +77,7 @@ class {{Entity}}Service {
 {{#announces}}
 {{#flows}}
         // Telling others may wait, so it has a thread of its own.
-        return {{entities}}.create(draft, now())
-                .publishOn(Schedulers.boundedElastic())
-                .doOnNext(events::{{entity}}Created)
+        return {{entities}}.create(draft, now()).publishOn(Schedulers.boundedElastic()).doOnNext(events::{{entity}}Created)
 {{/flows}}
 {{^flows}}
         {{Entity}} created = {{entities}}.create(draft, now())

@@ -131,8 +131,10 @@ class Cassandra{{Entity}}Repository(
         return before.with(draft, now)
     }
 
-    override fun remove(id: Long): Boolean =
-        cassandra.execute("delete from " + TABLE + " where kept_in = '{{entityPath}}' and id = ? if exists", id)
+    override fun remove(id: Long): Boolean {
+        val delete = "delete from " + TABLE + " where kept_in = '{{entityPath}}' and id = ? if exists"
+        return cassandra.execute(delete, id)
+    }
 
     private fun last(): Long =
         cassandra
