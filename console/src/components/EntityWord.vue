@@ -149,7 +149,7 @@ const detailLabel = (field: Field) => (field.type === 'choice' ? 'Words' : 'Rang
                 />
               </label>
               <label class="flex items-center gap-1"
-                ><input v-model="field.optional" type="checkbox" @change="now" />may be missing</label
+                ><input v-model="field.optional" type="checkbox" @change="now" />optional</label
               >
               <label v-if="canBeUnique(field)" class="flex items-center gap-1"
                 ><input v-model="field.unique" type="checkbox" @change="now" />unique</label
