@@ -118,7 +118,7 @@ final class Script {
 
   private String value(String value) {
     if (value.startsWith("=>")) {
-      return value.substring(2);
+      return value.substring(2).strip();
     }
     return value.matches("[0-9]{1,9}|true|false") ? value : quoted(value);
   }
