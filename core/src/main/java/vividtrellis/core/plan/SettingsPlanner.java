@@ -51,7 +51,12 @@ final class SettingsPlanner {
 
   private void add(SettingsFile file, Cause cause, Profile profile, String key, String value) {
     List<Setting> there = file.settings();
-    Setting setting = setting(profile, context.value(key), context.value(value), cause);
+    Filled filled = context.value(value);
+    if (filled.text().isEmpty() && !value.isEmpty()) {
+      // Its word is filled with nothing: the framework's own value stays.
+      return;
+    }
+    Setting setting = setting(profile, context.value(key), filled, cause);
     // Where two picks set one thing, the one that comes first wins.
     if (there.stream().noneMatch(s -> s.path().equals(setting.path()))) {
       there.add(setting);
