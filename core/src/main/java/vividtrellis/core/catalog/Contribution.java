@@ -168,6 +168,8 @@ public record Contribution(
    * @param id {@code group:artifact} for Maven, an id for a script; empty for a part without one
    * @param version {@code null} where the parent or the build system says it
    * @param alias the name that a script gives to a plugin with a version; else {@code null}
+   * @param withFile of Maven: the file without which it stays away; {@code null} for one that is
+   *     always there
    * @param body what stands below it
    * @param because why it is there, if the option's own name does not say it
    */
@@ -175,6 +177,7 @@ public record Contribution(
       String id,
       @Nullable String version,
       @Nullable String alias,
+      @Nullable String withFile,
       Node.Fields body,
       @Nullable String because) {}
 

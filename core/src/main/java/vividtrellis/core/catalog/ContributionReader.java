@@ -101,6 +101,7 @@ final class ContributionReader {
         String.join(":", coordinates(section, "plugin")),
         section.optional("version"),
         null,
+        section.optional("with-file"),
         section.mapping("body"),
         section.optional("because"));
   }
@@ -111,6 +112,7 @@ final class ContributionReader {
         id == null ? "" : id,
         section.optional("version"),
         section.optional("alias"),
+        null,
         section.mapping("body"),
         section.optional("because"));
   }

@@ -171,12 +171,14 @@ public record BuildModel(
    * @param id {@code group:artifact} for Maven, the plugin's id for Gradle
    * @param version {@code null} where the parent or the build system says it
    * @param alias the name that a script gives to one with a version
+   * @param withFile the file without which Maven leaves it out; {@code null} for always
    * @param body what stands below it
    */
   public record Plugin(
       String id,
       @Nullable String version,
       @Nullable String alias,
+      @Nullable String withFile,
       List<TracedPart> body,
       Cause cause) {}
 }

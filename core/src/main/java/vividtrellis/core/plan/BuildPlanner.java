@@ -164,12 +164,13 @@ final class BuildPlanner {
         plugin.version() == null ? null : context.value(String.valueOf(plugin.version())).text();
     plugins.merge(
         plugin.id(),
-        new Plugin(plugin.id(), version, plugin.alias(), body, why),
+        new Plugin(plugin.id(), version, plugin.alias(), plugin.withFile(), body, why),
         (first, second) ->
             new Plugin(
                 first.id(),
                 first.version() == null ? second.version() : first.version(),
                 first.alias() == null ? second.alias() : first.alias(),
+                first.withFile() == null ? second.withFile() : first.withFile(),
                 TreeMerge.joined(first.body(), second.body()),
                 first.cause().and(second.cause())));
   }

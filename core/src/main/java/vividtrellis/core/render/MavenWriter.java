@@ -70,6 +70,7 @@ final class MavenWriter {
       out.line("    </dependencies>", FORM);
     }
     build();
+    profiles();
     build.mirror().ifPresent(this::mirror);
     out.line("</project>", FORM);
   }
@@ -218,9 +219,10 @@ final class MavenWriter {
   private void build() {
     List<Dependency> processors =
         build.dependencies().stream().filter(each -> each.scope() == Scope.PROCESSOR).toList();
-    List<Plugin> plugins = new ArrayList<>(build.plugins());
+    List<Plugin> plugins =
+        new ArrayList<>(build.plugins().stream().filter(p -> p.withFile() == null).toList());
     if (!processors.isEmpty() && plugins.stream().noneMatch(p -> p.id().equals(COMPILER))) {
-      plugins.add(new Plugin(COMPILER, null, null, List.of(), processors.get(0).cause()));
+      plugins.add(new Plugin(COMPILER, null, null, null, List.of(), processors.get(0).cause()));
     }
     if (plugins.isEmpty() && build.sources().isEmpty()) {
       return;
@@ -229,19 +231,46 @@ final class MavenWriter {
     out.line("    <build>", FORM);
     build.sources().forEach(each -> element(2, each.name(), each.value(), each.cause()));
     out.line("        <plugins>", FORM);
-    plugins.forEach(each -> plugin(each, each.id().equals(COMPILER) ? processors : List.of()));
+    plugins.forEach(each -> plugin(3, each, each.id().equals(COMPILER) ? processors : List.of()));
     out.line("        </plugins>", FORM);
     out.line("    </build>", FORM);
   }
 
-  private void plugin(Plugin plugin, List<Dependency> processors) {
+  /** What stays away without a file cannot say so itself; a profile can. */
+  private void profiles() {
+    List<Plugin> some = build.plugins().stream().filter(p -> p.withFile() != null).toList();
+    if (some.isEmpty()) {
+      return;
+    }
+    out.line("", FORM);
+    out.line("    <profiles>", FORM);
+    for (Plugin plugin : some) {
+      Cause cause = plugin.cause();
+      out.line("        <profile>", cause);
+      element(3, "id", plugin.id().substring(plugin.id().indexOf(':') + 1), cause);
+      out.line("            <activation>", cause);
+      out.line("                <file>", cause);
+      element(5, "exists", String.valueOf(plugin.withFile()), cause);
+      out.line("                </file>", cause);
+      out.line("            </activation>", cause);
+      out.line("            <build>", cause);
+      out.line("                <plugins>", cause);
+      plugin(5, plugin, List.of());
+      out.line("                </plugins>", cause);
+      out.line("            </build>", cause);
+      out.line("        </profile>", cause);
+    }
+    out.line("    </profiles>", FORM);
+  }
+
+  private void plugin(int depth, Plugin plugin, List<Dependency> processors) {
     Cause cause = plugin.cause();
-    out.line("            <plugin>", cause);
+    out.line(indent(depth) + "<plugin>", cause);
     int colon = plugin.id().indexOf(':');
-    element(4, "groupId", plugin.id().substring(0, colon), cause);
-    element(4, "artifactId", plugin.id().substring(colon + 1), cause);
+    element(depth + 1, "groupId", plugin.id().substring(0, colon), cause);
+    element(depth + 1, "artifactId", plugin.id().substring(colon + 1), cause);
     if (plugin.version() != null) {
-      element(4, "version", String.valueOf(plugin.version()), cause);
+      element(depth + 1, "version", String.valueOf(plugin.version()), cause);
     }
     boolean open = false;
     for (TracedPart part : plugin.body()) {
@@ -254,7 +283,7 @@ final class MavenWriter {
         out.line(indent(4) + "</configuration>", it.cause());
         open = true;
       } else {
-        part(4, part.name(), part);
+        part(depth + 1, part.name(), part);
       }
     }
     if (!processors.isEmpty() && !open) {
@@ -262,7 +291,7 @@ final class MavenWriter {
       processors(processors, List.of());
       out.line(indent(4) + "</configuration>", processors.get(0).cause());
     }
-    out.line("            </plugin>", cause);
+    out.line(indent(depth) + "</plugin>", cause);
   }
 
   private void processors(List<Dependency> processors, List<TracedPart> configuration) {

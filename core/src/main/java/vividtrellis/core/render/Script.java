@@ -12,7 +12,7 @@ import vividtrellis.core.tree.TracedPart.Leaf;
  * <pre>
  * name: { … }            a block
  * tasks Type: { … }      a block for all tasks of a type
- * name: value            an assignment
+ * name: value            an assignment, of [a, b] too
  * name(): value          a call with one argument; without a value, with none
  * name(): [a, b]         a call with several
  * </pre>
@@ -65,11 +65,7 @@ final class Script {
           branch.parts().stream()
               .map(each -> value(String.valueOf(((Leaf) each).value())))
               .collect(Collectors.joining(", "));
-      line(
-          branch.name().endsWith(ONE_LIST)
-              ? withList(branch.name(), arguments)
-              : call(branch.name(), arguments),
-          branch.cause());
+      line(listed(branch.name(), arguments), branch.cause());
       return;
     }
     open(block(branch.name()), branch.cause());
@@ -89,11 +85,15 @@ final class Script {
   }
 
   /**
-   * A call with a list for its one argument; Groovy would take its entries too, Kotlin does not.
+   * A call with entries, one with a list of them for its one argument, which Groovy would take as
+   * entries too and Kotlin would not, or an assignment of the list.
    */
-  private String withList(String name, String entries) {
+  private String listed(String name, String entries) {
     String list = kotlin ? "listOf(" + entries + ")" : "[" + entries + "]";
-    return statement(name.substring(0, name.length() - ONE_LIST.length()), list);
+    if (name.endsWith(ONE_LIST)) {
+      return statement(name.substring(0, name.length() - ONE_LIST.length()), list);
+    }
+    return name.endsWith("()") ? call(name, entries) : name + " = " + list;
   }
 
   private String block(String name) {

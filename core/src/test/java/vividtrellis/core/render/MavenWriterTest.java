@@ -70,8 +70,10 @@ class MavenWriterTest {
                 "p:plugin",
                 null,
                 null,
+                null,
                 List.of(new Branch("executions", true, List.of(execution), NAME)),
-                NAME)),
+                NAME),
+            new Plugin("p:seldom", "1", null, "some/file", List.of(), NAME)),
         List.of(),
         Map.of(),
         Optional.empty());
