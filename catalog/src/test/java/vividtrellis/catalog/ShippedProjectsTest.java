@@ -22,6 +22,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
+import vividtrellis.core.catalog.Options.Starter;
+import vividtrellis.core.compat.Verdict;
+import vividtrellis.core.compat.Verdict.Finding;
 import vividtrellis.core.render.FileSet;
 import vividtrellis.core.render.FileSet.GeneratedFile;
 
@@ -128,6 +131,35 @@ class ShippedProjectsTest {
 
     assertThat(text(files(brief), form)).contains("targetCompatibility = \"21\"");
     assertThat(text(files(brief.with(Key.JDK, "21")), form)).doesNotContain("targetCompatibility");
+  }
+
+  /**
+   * A server can come along with what is no web starter, and took the framework's own port then.
+   */
+  @Test
+  void whateverListensDoesSoOnThePortThatWasPicked() {
+    Brief brief =
+        Brief.empty()
+            .with(Key.NAME, "fare-ledger")
+            .with(Key.FRAMEWORK, tested.on("3.5"))
+            .with(Key.PORT, "9000");
+    for (Starter starter : tested.edition().starters()) {
+      Verdict verdict = tested.judge(brief.withStarters(List.of(starter.id())));
+      if (verdict.isWritable()) {
+        List<String> told = verdict.findings().stream().map(Finding::rule).toList();
+        boolean listens = starter.serves() != null || told.contains("stack-results");
+
+        assertThat(text(tested.files(verdict), "src/main/resources/application.yaml"))
+            .as(starter.id())
+            .matches(settings -> settings.contains("port: 9000") == listens);
+        assertThat(told).as(starter.id()).matches(each -> each.contains("port-unused") != listens);
+      }
+    }
+    assertThat(tested.judge(brief.withStarters(List.of("http-api", "tokens"))).findings())
+        .filteredOn(each -> each.rule().equals("port-taken"))
+        .flatExtracting(Finding::remedies)
+        .extracting(remedy -> remedy.result().get(Key.PORT).orElse(""))
+        .containsExactly("9001");
   }
 
   /** At one dependency alone, Tomcat came back by the next that brings the same starter. */

@@ -69,6 +69,7 @@ final class Advisories {
     advisories.entity();
     advisories.planned();
     advisories.pending.addAll(remarks);
+    advisories.pending.addAll(SettingRemarks.of(brief, selection, compiled.edition()));
     advisories.twice("starters", brief.starters());
     advisories.twice("extras", brief.extras());
     return advisories.pending;
