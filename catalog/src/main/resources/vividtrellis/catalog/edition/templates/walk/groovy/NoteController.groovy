@@ -4,8 +4,6 @@ package {{package}}.{{web}}
 import {{package}}.domain.{{Entity}}
 import {{package}}.service.{{Entity}}Service
 {{/byLayer}}
-import io.swagger.v3.oas.annotations.media.Content
-import io.swagger.v3.oas.annotations.media.Schema
 import io.swagger.v3.oas.annotations.responses.ApiResponse
 import jakarta.validation.Valid
 import org.springframework.http.HttpHeaders
@@ -48,10 +46,7 @@ class {{Entity}}Controller {
 
 {{#described}}
     @ApiResponse(responseCode = '200', description = 'The {{entityWords}}')
-    @ApiResponse(
-            responseCode = '404',
-            description = 'There is no such {{entityWords}}',
-            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+    @ApiResponse(responseCode = '404', ref = 'NotFound')
 {{/described}}
     @GetMapping('/{id}')
     {{#flows}}Mono<ResponseEntity<{{Entity}}>>{{/flows}}{{^flows}}ResponseEntity<{{Entity}}>{{/flows}} findById(@PathVariable long id) {
@@ -65,15 +60,9 @@ class {{Entity}}Controller {
 
 {{#described}}
     @ApiResponse(responseCode = '201', description = 'The {{entityWords}} as it is kept')
-    @ApiResponse(
-            responseCode = '400',
-            description = 'Something of it is missing or cannot be kept',
-            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+    @ApiResponse(responseCode = '400', ref = 'BadRequest')
 {{#hasUniques}}
-    @ApiResponse(
-            responseCode = '409',
-            description = 'There is one with the same already',
-            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+    @ApiResponse(responseCode = '409', ref = 'Conflict')
 {{/hasUniques}}
 {{/described}}
     @PostMapping
@@ -104,24 +93,12 @@ class {{Entity}}Controller {
 
 {{#described}}
     @ApiResponse(responseCode = '200', description = 'The {{entityWords}} as it is now')
-    @ApiResponse(
-            responseCode = '400',
-            description = 'Something of it is missing or cannot be kept',
-            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
-    @ApiResponse(
-            responseCode = '404',
-            description = 'There is no such {{entityWords}}',
-            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+    @ApiResponse(responseCode = '400', ref = 'BadRequest')
+    @ApiResponse(responseCode = '404', ref = 'NotFound')
 {{#hasUniques}}
-    @ApiResponse(
-            responseCode = '409',
-            description = 'There is one with the same already',
-            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+    @ApiResponse(responseCode = '409', ref = 'Conflict')
 {{/hasUniques}}
-    @ApiResponse(
-            responseCode = '412',
-            description = 'Somebody else changed it since it was read',
-            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+    @ApiResponse(responseCode = '412', ref = 'PreconditionFailed')
 {{/described}}
     @PutMapping('/{id}')
     {{#flows}}Mono<ResponseEntity<{{Entity}}>>{{/flows}}{{^flows}}ResponseEntity<{{Entity}}>{{/flows}} change({{#args}}@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) String tag, @RequestBody {{#validated}}@Valid {{/validated}}{{Entity}}Request request{{/args}}) {
@@ -142,10 +119,7 @@ class {{Entity}}Controller {
 
 {{#described}}
     @ApiResponse(responseCode = '204', description = 'It is removed')
-    @ApiResponse(
-            responseCode = '404',
-            description = 'There is no such {{entityWords}}',
-            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE, schema = @Schema(implementation = ProblemDetail)))
+    @ApiResponse(responseCode = '404', ref = 'NotFound')
 {{/described}}
     @DeleteMapping('/{id}')
     @ResponseStatus(HttpStatus.NO_CONTENT)

@@ -2,6 +2,7 @@ package {{package}};
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -45,7 +46,7 @@ class ApiExceptionHandler extends ResponseEntityExceptionHandler {
 {{#validated}}
 
     @Override
-    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+    protected {{#nullMarked}}@Nullable {{/nullMarked}}ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException exception, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         Map<String, String> errors = new LinkedHashMap<>();
         for (FieldError error : exception.getBindingResult().getFieldErrors()) {

@@ -1,6 +1,7 @@
 package {{package}}.{{storage}};
 
 import com.datastax.oss.driver.api.core.cql.Row;
+import com.datastax.oss.driver.api.core.cql.SimpleStatement;
 {{#byLayer}}
 import {{package}}.domain.{{Entity}};
 import {{package}}.domain.{{Entity}}Draft;
@@ -10,6 +11,7 @@ import {{package}}.domain.Stale{{Entity}}Exception;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.cassandra.core.CassandraOperations;
 import org.springframework.data.cassandra.core.cql.CqlOperations;
 import org.springframework.stereotype.Repository;
@@ -81,7 +83,7 @@ class Cassandra{{Entity}}Repository implements {{Entity}}Repository {
     @Override
     public {{Entity}} create({{Entity}}Draft draft, Instant now) {
         long id = last() + 1;
-        while (!cassandra.execute({{#args}}INSERT, id, {{#fields}}{{{toHeld}}}, {{/fields}}now, now{{/args}})) {
+        while (!execute({{#args}}INSERT, id, {{#fields}}{{{toHeld}}}, {{/fields}}now, now{{/args}})) {
             id++; // somebody else was quicker
         }
         return {{Entity}}.of(id, draft, now);
@@ -89,8 +91,7 @@ class Cassandra{{Entity}}Repository implements {{Entity}}Repository {
 
     @Override
     public {{Entity}} change({{Entity}} before, {{Entity}}Draft draft, Instant now) {
-        boolean changed = cassandra.execute({{#args}}UPDATE, {{#fields}}{{{toHeld}}}, {{/fields}}before.version() + 1, now, before.id(), before.version(){{/args}});
-        if (!changed) {
+        if (!execute({{#args}}UPDATE, {{#fields}}{{{toHeld}}}, {{/fields}}before.version() + 1, now, before.id(), before.version(){{/args}})) {
             throw new Stale{{Entity}}Exception(before.id());
         }
         return before.with(draft, now);
@@ -98,7 +99,11 @@ class Cassandra{{Entity}}Repository implements {{Entity}}Repository {
 
     @Override
     public boolean remove(long id) {
-        return cassandra.execute({{#args}}"delete from " + TABLE + " where kept_in = '{{entityPath}}' and id = ? if exists", id{{/args}});
+        return execute({{#args}}"delete from " + TABLE + " where kept_in = '{{entityPath}}' and id = ? if exists", id{{/args}});
+    }
+
+    private boolean execute(String statement, {{#nullMarked}}@Nullable {{/nullMarked}}Object... values) {
+        return cassandra.execute(SimpleStatement.newInstance(statement, values));
     }
 
     private long last() {

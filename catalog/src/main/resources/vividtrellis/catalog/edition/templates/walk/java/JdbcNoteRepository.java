@@ -14,6 +14,7 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -82,7 +83,7 @@ class Jdbc{{Entity}}Repository implements {{Entity}}Repository {
 {{/fields}}
                 .param("now", now.atOffset(ZoneOffset.UTC))
                 .update(key, "id");
-        return {{Entity}}.of(key.getKeyAs(Number.class).longValue(), draft, now);
+        return {{Entity}}.of({{#nullMarked}}Objects.requireNonNull(key.getKeyAs(Number.class)){{/nullMarked}}{{^nullMarked}}key.getKeyAs(Number.class){{/nullMarked}}.longValue(), draft, now);
     }
 
     @Override

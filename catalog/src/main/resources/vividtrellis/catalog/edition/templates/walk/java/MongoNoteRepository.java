@@ -13,6 +13,7 @@ import com.mongodb.client.model.IndexOptions;
 import com.mongodb.client.model.Indexes;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.bson.Document;
@@ -96,6 +97,6 @@ class Mongo{{Entity}}Repository implements {{Entity}}Repository {
                 FindAndModifyOptions.options().upsert(true).returnNew(true),
                 Document.class,
                 "counters");
-        return counted.getLong("last");
+        return {{#nullMarked}}Objects.requireNonNull(counted){{/nullMarked}}{{^nullMarked}}counted{{/nullMarked}}.getLong("last");
     }
 }

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** {{An}} {{entityWords}} as it is kept; its version counts the changes. */
 public record {{Entity}}({{#args}}long id, {{#fields}}{{{type}}} {{name}}, {{/fields}}long version, Instant created, Instant changed{{/args}}) {

@@ -7,6 +7,7 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.annotation.Id;
 import org.springframework.data.elasticsearch.annotations.DateFormat;
 import org.springframework.data.elasticsearch.annotations.Document;
@@ -30,9 +31,9 @@ record {{Entity}}Document(
         @Field(type = FieldType.Date, format = DateFormat.date_time)
         Instant changed,
 
-        SeqNoPrimaryTerm written) {
+        {{#nullMarked}}@Nullable {{/nullMarked}}SeqNoPrimaryTerm written) {
 
-    static {{Entity}}Document of({{Entity}} {{entity}}, SeqNoPrimaryTerm written) {
+    static {{Entity}}Document of({{Entity}} {{entity}}, {{#nullMarked}}@Nullable {{/nullMarked}}SeqNoPrimaryTerm written) {
         return new {{Entity}}Document(
                 Long.toString({{entity}}.id()),
                 {{entity}}.id(),

@@ -9,12 +9,14 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** {{An}} {{entityWords}} as a row of its table. */
 class {{Entity}}Entity {
 
-    private Long id;
+    private {{#nullMarked}}@Nullable {{/nullMarked}}Long id;
 {{#fields}}
     private {{{held}}} {{name}};
 {{/fields}}
@@ -46,6 +48,6 @@ class {{Entity}}Entity {
     }
 
     {{Entity}} to{{Entity}}() {
-        return new {{Entity}}({{#args}}id, {{#fields}}{{{fromHeld}}}, {{/fields}}version, created.toInstant(), changed.toInstant(){{/args}});
+        return new {{Entity}}({{#args}}{{#nullMarked}}Objects.requireNonNull(id){{/nullMarked}}{{^nullMarked}}id{{/nullMarked}}, {{#fields}}{{{fromHeld}}}, {{/fields}}version, created.toInstant(), changed.toInstant(){{/args}});
     }
 }

@@ -16,9 +16,11 @@ import jakarta.persistence.Version;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** {{An}} {{entityWords}} as a row of its table. */
 @Entity
@@ -27,7 +29,7 @@ class {{Entity}}Entity {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
+    private {{#nullMarked}}@Nullable {{/nullMarked}}Long id;
 
 {{#fields}}
 {{#choice}}
@@ -69,6 +71,6 @@ class {{Entity}}Entity {
     }
 
     {{Entity}} to{{Entity}}() {
-        return new {{Entity}}({{#args}}id, {{#fields}}{{name}}, {{/fields}}version, created, changed{{/args}});
+        return new {{Entity}}({{#args}}{{#nullMarked}}Objects.requireNonNull(id){{/nullMarked}}{{^nullMarked}}id{{/nullMarked}}, {{#fields}}{{name}}, {{/fields}}version, created, changed{{/args}});
     }
 }

@@ -24,6 +24,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 {{/validated}}
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 {{#hasPages}}
 import org.springframework.format.annotation.DateTimeFormat;
 {{/hasPages}}
@@ -45,7 +46,7 @@ public record {{Entity}}Request(
     }
 {{#hasOptionalText}}
 
-    private static String stripped(String text) {
+    private static {{#nullMarked}}@Nullable {{/nullMarked}}String stripped({{#nullMarked}}@Nullable {{/nullMarked}}String text) {
         return text == null || text.isBlank() ? null : text.strip();
     }
 {{/hasOptionalText}}
@@ -69,19 +70,19 @@ public record {{Entity}}Request(
     }
 {{#hasText}}
 
-    private static boolean isText(String text, int least, int most) {
+    private static boolean isText({{#nullMarked}}@Nullable {{/nullMarked}}String text, int least, int most) {
         return text != null && !text.isBlank() && text.strip().length() >= least && text.length() <= most;
     }
 {{/hasText}}
 {{#hasInteger}}
 
-    private static boolean isWithin(Long number, long least, long most) {
+    private static boolean isWithin({{#nullMarked}}@Nullable {{/nullMarked}}Long number, long least, long most) {
         return number != null && number >= least && number <= most;
     }
 {{/hasInteger}}
 {{#hasDecimal}}
 
-    private static boolean isWithin(BigDecimal number, String least, String most) {
+    private static boolean isWithin({{#nullMarked}}@Nullable {{/nullMarked}}BigDecimal number, String least, String most) {
         return number != null
                 && number.scale() <= 4
                 && number.compareTo(new BigDecimal(least)) >= 0

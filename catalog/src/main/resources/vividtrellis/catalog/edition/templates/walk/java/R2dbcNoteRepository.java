@@ -19,6 +19,7 @@ import java.util.List;
 {{/flows}}
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.r2dbc.core.DatabaseClient;
 import org.springframework.stereotype.Repository;
 {{#flows}}
@@ -69,8 +70,8 @@ class R2dbc{{Entity}}Repository implements {{Entity}}Repository {
                 .map(R2dbc{{Entity}}Repository::read)
                 .all(){{#flows}};{{/flows}}
 {{^flows}}
-                .collectList()
-                .block();
+                .toStream()
+                .toList();
 {{/flows}}
     }
 
@@ -96,7 +97,8 @@ class R2dbc{{Entity}}Repository implements {{Entity}}Repository {
                 .map(key -> {{Entity}}.of(number(key.get(0)), draft, now))
                 .one(){{#flows}};{{/flows}}
 {{^flows}}
-                .block();
+                .blockOptional()
+                .orElseThrow();
 {{/flows}}
     }
 
@@ -164,7 +166,7 @@ class R2dbc{{Entity}}Repository implements {{Entity}}Repository {
 {{#hasOptional}}
 
     /** A value, or that there is none. */
-    private static Parameter orNull(Object value, Class<?> type) {
+    private static Parameter orNull({{#nullMarked}}@Nullable {{/nullMarked}}Object value, Class<?> type) {
         return value == null ? Parameters.in(type) : Parameters.in(value);
     }
 {{/hasOptional}}

@@ -1,0 +1,5 @@
+/** What {{an}} {{entityWords}} is. */
+@NullMarked
+package {{package}}.{{domain}};
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** All that is done with {{entitiesWords}}. */
+@NullMarked
+package {{package}}.{{domain}};
+
+import org.jspecify.annotations.NullMarked;
