@@ -54,7 +54,7 @@ final class ServicePlanner {
             asked));
   }
 
-  /** The volumes of a service that have a name, and so must be declared. */
+  /** The volumes of a service that have a name, and so must be declared; a path needs no word. */
   private static List<TracedPart> named(Branch service) {
     List<TracedPart> volumes = new ArrayList<>();
     for (TracedPart part : service.parts()) {
@@ -62,7 +62,9 @@ final class ServicePlanner {
         for (TracedPart entry : branch.parts()) {
           if (entry instanceof Leaf leaf && leaf.value() != null) {
             String name = leaf.value().substring(0, leaf.value().indexOf(':'));
-            volumes.add(new Branch(name, false, List.of(), leaf.cause()));
+            if (!name.startsWith(".")) {
+              volumes.add(new Branch(name, false, List.of(), leaf.cause()));
+            }
           }
         }
       }
