@@ -46,8 +46,8 @@ class BuildsTest {
     Map<String, Reached> known = all ? known() : new LinkedHashMap<>();
     List<Reached> faults = new ArrayList<>();
     Map<String, Reached> current = new LinkedHashMap<>();
-    try (LocalDatabase database = LocalDatabase.start(temp);
-        RealBuild builds = new RealBuild(temp, database)) {
+    try (LocalServers servers = LocalServers.start(temp);
+        RealBuild builds = new RealBuild(temp, servers)) {
       for (Verdict verdict : cases) {
         String files = RealBuild.files(verdict).files().toString();
         String digest = Receipt.digest(files).substring(0, 16);

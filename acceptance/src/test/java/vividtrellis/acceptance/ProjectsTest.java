@@ -117,7 +117,7 @@ class ProjectsTest {
       ReadmeCommands readme = ReadmeCommands.of(jar.getParent().getParent());
       assertThat(readme.blocks()).anyMatch(block -> block.contains("curl "));
       assertThat(readme.unreadable()).isEmpty();
-      assertThat(readme.asked(at)).isEmpty();
+      assertThat(readme.asked(at, null)).isEmpty();
       assertThat(body(at, "/actuator/health")).contains("\"status\":\"UP\"");
     } finally {
       app.destroy();

@@ -32,8 +32,8 @@ class RandomBuildsTest {
     long seed = Long.getLong("seed", today);
     RandomBriefs drawn = new RandomBriefs(seed);
     List<Reached> all = new ArrayList<>();
-    try (LocalDatabase database = LocalDatabase.start(temp);
-        RealBuild builds = new RealBuild(temp, database)) {
+    try (LocalServers servers = LocalServers.start(temp);
+        RealBuild builds = new RealBuild(temp, servers)) {
       while (all.size() < count) {
         Verdict verdict = drawn.next();
         all.add(builds.reach(verdict));
@@ -54,7 +54,7 @@ class RandomBuildsTest {
     Written by `./verify --random %d --seed %d`: briefs drawn with that seed, over all lines, languages, levels,
     packagings, samples, layouts, 1 to 8 starters and extras, of which the check accepts each without any caution but
     that of age. %d were looked at. *Built* with its tests, Maven by its own wrapper, Gradle by code of Gradle %s,
-    *started* from the packaged file, *answered* over HTTP; PostgreSQL is here, other servers are not, and
+    *started* from the packaged file, *answered* over HTTP; PostgreSQL and an identity provider are here, other servers are not, and
     their projects are not started.
 
     """

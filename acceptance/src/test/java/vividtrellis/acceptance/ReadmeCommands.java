@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The commands of a project's readme, run as they stand there. Of the way to the application, only
@@ -23,6 +24,7 @@ record ReadmeCommands(Path project, List<String> blocks) {
 
   private static final Pattern BLOCK = Pattern.compile("(?ms)^```sh\\n(.*?)^```$");
   private static final Pattern ADDRESS = Pattern.compile("http://localhost:\\d+");
+  private static final Pattern ISSUED = Pattern.compile("TOKEN=|\\$TOKEN");
 
   static ReadmeCommands of(Path project) throws IOException {
     String readme = Files.readString(project.resolve("README.md"));
@@ -52,21 +54,27 @@ record ReadmeCommands(Path project, List<String> blocks) {
    * is not here is left out.
    *
    * @param at its address
+   * @param issuer that of the issuer of tokens, if there is one here
    * @return what the first that failed says; empty if none did
    */
-  String asked(String at) throws Exception {
+  String asked(String at, @Nullable String issuer) throws Exception {
     String all = String.join("\n", blocks).replace("\\\n", " ");
-    boolean hasToken = all.contains("TOKEN=");
     String asking =
         all.lines()
             .filter(line -> line.contains("curl "))
-            .filter(line -> hasToken || !line.contains("$TOKEN"))
-            .map(line -> ADDRESS.matcher(line).replaceAll(at))
+            .filter(line -> issuer != null || !ISSUED.matcher(line).find())
+            .map(
+                line -> issuer == null ? line : line.replace(LocalIssuer.NAMED + "/", issuer + "/"))
+            .map(line -> issuer != null && line.contains(issuer) ? line : toApplication(line, at))
             .collect(Collectors.joining("\n"));
     String checked = "curl() { command curl -sS --fail-with-body --max-time 30 \"$@\"; }\n";
     Command.Result result =
         new Command(project, List.of("bash", "-e", "-c", checked + asking)).run(120);
     return result.code() == 0 ? "" : asking + "\n" + result.both();
+  }
+
+  private static String toApplication(String line, String at) {
+    return ADDRESS.matcher(line).replaceAll(at);
   }
 
   /**

@@ -30,12 +30,12 @@ final class RealBuild implements AutoCloseable {
   private static final Edition EDITION = ShippedEdition.load();
 
   private final Path temp;
-  private final LocalDatabase database;
+  private final LocalServers servers;
   private final GradleBuild gradle;
 
-  RealBuild(Path temp, LocalDatabase database) throws IOException {
+  RealBuild(Path temp, LocalServers servers) throws IOException {
     this.temp = temp;
-    this.database = database;
+    this.servers = servers;
     this.gradle = new GradleBuild(jdk(17, NEWEST_FOR_GRADLE).orElseThrow());
   }
 
@@ -112,7 +112,7 @@ final class RealBuild implements AutoCloseable {
       String said =
           !differs.isEmpty()
               ? differs
-              : plain ? new StartedProject(project, jdk.get(), database).fault(selection) : "";
+              : plain ? new StartedProject(project, jdk.get(), servers).fault(selection) : "";
       how = said.length() > 1 ? "failed" : !plain ? how : said.isEmpty() ? "answered" : "started";
       note = said.length() > 1 ? said : passed;
     }

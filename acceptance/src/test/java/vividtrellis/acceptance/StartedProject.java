@@ -1,20 +1,24 @@
 package vividtrellis.acceptance;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.core.compat.Selection;
 
 /**
- * A built project, to be started and asked.
+ * A built project, to be started as it stands, in production and with the local settings, and to be
+ * asked.
  *
  * @param project its folder
  * @param jdk that it runs on
- * @param database for those that want one
+ * @param servers for those that want some
  */
-record StartedProject(Path project, Path jdk, LocalDatabase database) {
+record StartedProject(Path project, Path jdk, LocalServers servers) {
 
   /** Starters whose server is not here: their projects are built, and not started. */
   private static final Set<String> ELSEWHERE =
@@ -36,7 +40,6 @@ record StartedProject(Path project, Path jdk, LocalDatabase database) {
           "jms-activemq",
           "pulsar",
           "sessions-redis",
-          "tokens",
           "local-containers");
 
   static boolean canStart(Selection selection) {
@@ -54,47 +57,65 @@ record StartedProject(Path project, Path jdk, LocalDatabase database) {
               .findFirst()
               .orElseThrow();
     }
-    int port = Product.freePort();
-    Path log = project.resolve("run.log");
-    ProcessBuilder app =
-        new ProcessBuilder(
-                jdk + "/bin/java",
-                "-jar",
-                packaged.toString(),
-                "--server.port=" + port,
-                "--spring.profiles.active=local",
-                "--debug=false")
-            .directory(project.toFile())
-            .redirectErrorStream(true)
-            .redirectOutput(log.toFile());
-    if (selection.starters().contains("postgresql")) {
-      app.environment().putAll(database.environment());
+    String issuer = servers.issuer().of(project);
+    ProductionVariables variables = ProductionVariables.of(project);
+    String fault = variables.names().isEmpty() ? "" : namesWhatIsMissing(packaged, variables);
+    if (fault.isEmpty() && (issuer != null || !variables.names().contains("SIGN_IN_ISSUER"))) {
+      boolean sql = selection.starters().contains("postgresql");
+      Map<String, String> given = variables.given(servers, sql, issuer);
+      fault = startsInProduction(packaged, given);
     }
-    Process running = app.start();
-    try {
-      for (int i = 0; i < 600 && running.isAlive() && !isUp(log); i++) {
-        Thread.sleep(100);
-      }
-      if (!isUp(log)) {
-        return "it did not start: "
-            + RealBuild.fault(Files.readString(log).replace("\n***", "\n[ERROR]"));
-      }
-      ReadmeCommands readme = ReadmeCommands.of(project);
-      String unreadable = readme.unreadable();
-      if (!unreadable.isEmpty()) {
-        return "its readme has what no shell reads: " + unreadable;
-      }
-      return readme.blocks().stream().noneMatch(block -> block.contains("curl "))
-          ? "-"
-          : readme.asked("http://127.0.0.1:" + port);
-    } finally {
-      running.destroy();
-      running.waitFor();
+    return fault.isEmpty() ? answers(packaged, selection, issuer) : fault;
+  }
+
+  /** With nothing set, it ends with one line that names all that has to be. */
+  private String namesWhatIsMissing(Path packaged, ProductionVariables variables) throws Exception {
+    try (ApplicationRun run = new ApplicationRun(this, packaged, Map.of(), List.of())) {
+      boolean started = run.isStarted();
+      boolean named =
+          run.log().lines().anyMatch(line -> variables.names().stream().allMatch(line::contains));
+      return started || !named ? "with nothing set: " + run.fault() : "";
     }
   }
 
-  /** Servers say that they started, too, a while before the application does. */
-  private static boolean isUp(Path log) throws IOException {
-    return Files.readString(log).lines().anyMatch(line -> line.matches(".* Started \\S+ in .*"));
+  private String startsInProduction(Path packaged, Map<String, String> given) throws Exception {
+    try (ApplicationRun run =
+        new ApplicationRun(this, packaged, given, List.of("--spring.profiles.active=production"))) {
+      return run.isStarted()
+          ? KeptWarnings.fault(run.log(), packaged)
+          : "in production: " + run.fault();
+    }
+  }
+
+  private String answers(Path packaged, Selection selection, @Nullable String issuer)
+      throws Exception {
+    Map<String, String> environment = new LinkedHashMap<>();
+    if (selection.starters().contains("postgresql")) {
+      environment.putAll(servers.database().environment());
+    }
+    if (issuer != null) {
+      environment.put(
+          "SPRING_SECURITY_OAUTH2_RESOURCESERVER_JWT_ISSUER_URI", issuer + "/realms/local");
+    }
+    servers.lead(project);
+    try (ApplicationRun run =
+        new ApplicationRun(
+            this,
+            packaged,
+            environment,
+            List.of("--spring.profiles.active=local", "--debug=false"))) {
+      if (!run.isStarted()) {
+        return "it did not start: " + run.fault();
+      }
+      ReadmeCommands readme = ReadmeCommands.of(project);
+      String fault = readme.unreadable();
+      if (!fault.isEmpty()) {
+        return "its readme has what no shell reads: " + fault;
+      }
+      boolean asks = readme.blocks().stream().anyMatch(block -> block.contains("curl "));
+      fault = asks ? readme.asked("http://127.0.0.1:" + run.port(), issuer) : "";
+      fault = fault.isEmpty() ? KeptWarnings.fault(run.log(), packaged) : fault;
+      return fault.isEmpty() && !asks ? "-" : fault;
+    }
   }
 }

@@ -1,0 +1,71 @@
+package vividtrellis.acceptance;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
+
+/** One run of a packaged application, from its start until it is closed. */
+final class ApplicationRun implements AutoCloseable {
+
+  /** Servers say that they started, too, a while before the application does. */
+  private static final Pattern STARTED = Pattern.compile("\\bStarted \\S+ in [0-9.]+ seconds");
+
+  private static final int LONGEST = 60;
+
+  private final Process running;
+  private final Path log;
+  private final int port = Product.freePort();
+
+  /** Starts it with these variables beside those of the tests, and these words. */
+  ApplicationRun(
+      StartedProject project, Path packaged, Map<String, String> environment, List<String> words)
+      throws IOException {
+    log = project.project().resolve("run.log");
+    List<String> command =
+        new ArrayList<>(List.of(project.jdk() + "/bin/java", "-jar", packaged.toString()));
+    command.add("--server.port=" + port);
+    command.addAll(words);
+    ProcessBuilder builder =
+        new ProcessBuilder(command)
+            .directory(project.project().toFile())
+            .redirectErrorStream(true)
+            .redirectOutput(log.toFile());
+    builder.environment().putAll(environment);
+    running = builder.start();
+  }
+
+  int port() {
+    return port;
+  }
+
+  String log() throws IOException {
+    return Files.readString(log);
+  }
+
+  /** Whether it came up; waits until it did, or ended, or a minute is over. */
+  boolean isStarted() throws Exception {
+    for (int i = 0; i < LONGEST * 10 && running.isAlive(); i++) {
+      if (STARTED.matcher(log()).find()) {
+        return true;
+      }
+      running.waitFor(100, TimeUnit.MILLISECONDS);
+    }
+    return STARTED.matcher(log()).find();
+  }
+
+  /** The first thing that it says is wrong. */
+  String fault() throws IOException {
+    return RealBuild.fault(log().replace("\n***", "\n[ERROR]"));
+  }
+
+  @Override
+  public void close() {
+    running.destroy();
+    running.onExit().join();
+  }
+}

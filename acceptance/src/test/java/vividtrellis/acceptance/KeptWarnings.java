@@ -1,0 +1,89 @@
+package vividtrellis.acceptance;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.zip.ZipFile;
+import vividtrellis.core.version.Version;
+import vividtrellis.core.version.VersionRange;
+
+/**
+ * The warnings of a started project that neither its files nor its settings can avoid: what a
+ * library says, which one, in which versions, and why it stays. Any other is a fault of the
+ * project.
+ */
+final class KeptWarnings {
+
+  /** Of a log in lines, of one in JSON, and of the machine itself. */
+  private static final Pattern WARNING =
+      Pattern.compile(
+          "^\\S+ +(WARN|ERROR) \\d+ ---|\"level\":\"(WARN|ERROR)\"|^WARNING: |^OpenJDK .*"
+              + " warning: ");
+
+  private static final Pattern LIBRARY =
+      Pattern.compile("(?:BOOT|WEB)-INF/lib(?:-provided)?/(.+?)-([0-9][^/]*)\\.jar");
+
+  private record Kept(String text, String library, VersionRange versions) {
+    boolean isSaidIn(String line, Set<String> libraries) {
+      return line.contains(text)
+          && libraries.stream()
+              .filter(each -> each.startsWith(library + ":"))
+              .anyMatch(each -> versions.holds(new Version(each.substring(library.length() + 1))));
+    }
+  }
+
+  private static final List<Kept> ALL = read();
+
+  private KeptWarnings() {}
+
+  /** The first warning that is not among them; empty if there is none. */
+  static String fault(String log, Path packaged) throws IOException {
+    Set<String> libraries = libraries(packaged);
+    return log.lines()
+        .filter(line -> WARNING.matcher(line).find())
+        .filter(line -> ALL.stream().noneMatch(kept -> kept.isSaidIn(line, libraries)))
+        .findFirst()
+        .map(line -> "it warns: " + line)
+        .orElse("");
+  }
+
+  private static Set<String> libraries(Path packaged) throws IOException {
+    Set<String> libraries = new TreeSet<>();
+    try (ZipFile file = new ZipFile(packaged.toFile())) {
+      file.stream()
+          .forEach(
+              entry -> {
+                Matcher library = LIBRARY.matcher(entry.getName());
+                if (library.matches()) {
+                  libraries.add(library.group(1) + ":" + library.group(2));
+                }
+              });
+    }
+    return libraries;
+  }
+
+  private static List<Kept> read() {
+    List<Kept> all = new ArrayList<>();
+    try (InputStream in = KeptWarnings.class.getResourceAsStream("kept-warnings.json")) {
+      for (JsonNode each : new ObjectMapper().readTree(Objects.requireNonNull(in))) {
+        all.add(
+            new Kept(
+                each.required("text").asText(),
+                each.required("library").asText(),
+                VersionRange.parse(each.required("versions").asText())));
+      }
+      return all;
+    } catch (IOException e) {
+      throw new AssertionError(e);
+    }
+  }
+}
