@@ -17,7 +17,7 @@ record LocalServers(LocalDatabase database, LocalIssuer issuer, HttpServer colle
     implements AutoCloseable {
 
   /** Where local settings look for a collector. */
-  private static final Pattern COLLECTOR = Pattern.compile("http://localhost:4318");
+  private static final Pattern COLLECTOR = Pattern.compile("http://localhost:(?:4318|9411)");
 
   static LocalServers start(Path temp) throws Exception {
     HttpServer collector =
