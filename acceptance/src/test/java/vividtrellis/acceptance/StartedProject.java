@@ -42,6 +42,8 @@ record StartedProject(Path project, Path jdk, LocalServers servers) {
           "sessions-redis",
           "local-containers");
 
+  private static final List<String> PRODUCTION = List.of("--spring.profiles.active=production");
+
   static boolean canStart(Selection selection) {
     return selection.starters().stream().noneMatch(ELSEWHERE::contains);
   }
@@ -68,9 +70,9 @@ record StartedProject(Path project, Path jdk, LocalServers servers) {
     return fault.isEmpty() ? answers(packaged, selection, issuer) : fault;
   }
 
-  /** With nothing set, it ends with one line that names all that has to be. */
+  /** In production with nothing set, it ends with one line that names all that has to be. */
   private String namesWhatIsMissing(Path packaged, ProductionVariables variables) throws Exception {
-    try (ApplicationRun run = new ApplicationRun(this, packaged, Map.of(), List.of())) {
+    try (ApplicationRun run = new ApplicationRun(this, packaged, Map.of(), PRODUCTION)) {
       boolean started = run.isStarted();
       boolean named =
           run.log().lines().anyMatch(line -> variables.names().stream().allMatch(line::contains));
