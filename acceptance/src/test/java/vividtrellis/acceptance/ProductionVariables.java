@@ -49,6 +49,8 @@ record ProductionVariables(List<String> names) {
     known.put(
         "TOKEN_ISSUER", Objects.requireNonNullElse(issuer, LocalIssuer.NAMED) + "/realms/local");
     known.put("SIGN_IN_ISSUER", known.get("TOKEN_ISSUER"));
+    known.put("SIGN_IN_USER", "harbour");
+    known.put("SIGN_IN_PASSWORD", "{noop}local-only");
     known.put("TELEMETRY_ADDRESS", servers.collectorAddress());
     known.put("ZIPKIN_ADDRESS", servers.collectorAddress());
     if (!sql) {

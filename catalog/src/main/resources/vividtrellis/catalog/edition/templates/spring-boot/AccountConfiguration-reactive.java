@@ -1,6 +1,5 @@
 package {{package}}.security;
 
-import java.util.UUID;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.env.Environment;
@@ -10,16 +9,16 @@ import org.springframework.security.core.userdetails.UserDetails;
 
 /** The account that the settings name, which the framework makes only where no tokens are trusted. */
 @Configuration(proxyBeanMethods = false)
-class LocalUserConfiguration {
+class AccountConfiguration {
 
     @Bean
     MapReactiveUserDetailsService accounts(Environment settings) {
-        // Where the settings name no password, nobody knows it.
-        String unknown = UUID.randomUUID().toString();
-        UserDetails local = User.withUsername(settings.getProperty("spring.security.user.name", "user"))
-                .password("{noop}" + settings.getProperty("spring.security.user.password", unknown))
+        // A hash says of itself what it is, as in {bcrypt}; what does not is the password itself.
+        String password = settings.getRequiredProperty("spring.security.user.password");
+        UserDetails account = User.withUsername(settings.getRequiredProperty("spring.security.user.name"))
+                .password(password.startsWith("{") ? password : "{noop}" + password)
                 .roles()
                 .build();
-        return new MapReactiveUserDetailsService(local);
+        return new MapReactiveUserDetailsService(account);
     }
 }

@@ -5,19 +5,18 @@ import org.springframework.context.annotation.Configuration
 import org.springframework.core.env.Environment
 import org.springframework.security.core.userdetails.MapReactiveUserDetailsService
 import org.springframework.security.core.userdetails.User
-import java.util.UUID
 
 /** The account that the settings name, which the framework makes only where no tokens are trusted. */
 @Configuration(proxyBeanMethods = false)
-class LocalUserConfiguration {
+class AccountConfiguration {
     @Bean
     fun accounts(settings: Environment): MapReactiveUserDetailsService {
-        // Where the settings name no password, nobody knows it.
-        val unknown = UUID.randomUUID().toString()
+        // A hash says of itself what it is, as in {bcrypt}; what does not is the password itself.
+        val password = settings.getRequiredProperty("spring.security.user.password")
         return MapReactiveUserDetailsService(
             User
-                .withUsername(settings.getProperty("spring.security.user.name", "user"))
-                .password("{noop}" + settings.getProperty("spring.security.user.password", unknown))
+                .withUsername(settings.getRequiredProperty("spring.security.user.name"))
+                .password(if (password.startsWith("{")) password else "{noop}" + password)
                 .roles()
                 .build(),
         )
