@@ -13,7 +13,7 @@ import org.springframework.data.annotation.Version
 import org.springframework.data.relational.core.mapping.Table
 
 /** {{An}} {{entityWords}} as a row of its table; without a version, it is a new one. */
-@Table('{{entityTable}}')
+@Table('{{#upperNames}}{{ENTITY}}{{/upperNames}}{{^upperNames}}{{entityTable}}{{/upperNames}}')
 class {{Entity}}Entity {
 
     @Id

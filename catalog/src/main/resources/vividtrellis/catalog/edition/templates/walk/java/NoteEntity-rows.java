@@ -17,7 +17,7 @@ import org.springframework.data.annotation.Version;
 import org.springframework.data.relational.core.mapping.Table;
 
 /** {{An}} {{entityWords}} as a row of its table; without a version, it is a new one. */
-@Table("{{entityTable}}")
+@Table("{{#upperNames}}{{ENTITY}}{{/upperNames}}{{^upperNames}}{{entityTable}}{{/upperNames}}")
 record {{Entity}}Entity({{#args}}@Id {{#nullMarked}}@Nullable {{/nullMarked}}Long id, {{#fields}}{{{held}}} {{name}}, {{/fields}}@Version {{#nullMarked}}@Nullable {{/nullMarked}}Long version, {{#limitOffset}}Instant{{/limitOffset}}{{^limitOffset}}OffsetDateTime{{/limitOffset}} created, {{#limitOffset}}Instant{{/limitOffset}}{{^limitOffset}}OffsetDateTime{{/limitOffset}} changed{{/args}}) {
 
     static {{Entity}}Entity of({{Entity}}Draft draft, Instant now) {

@@ -15,7 +15,7 @@ import java.time.OffsetDateTime
 import java.time.ZoneOffset
 
 /** {{An}} {{entityWords}} as a row of its table; without a version, it is a new one. */
-@Table("{{entityTable}}")
+@Table("{{#upperNames}}{{ENTITY}}{{/upperNames}}{{^upperNames}}{{entityTable}}{{/upperNames}}")
 data class {{Entity}}Entity(
     @field:Id val id: Long?,
 {{#fields}}
