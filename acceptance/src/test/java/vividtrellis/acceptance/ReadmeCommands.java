@@ -6,11 +6,13 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -38,15 +40,38 @@ record ReadmeCommands(Path project, List<String> blocks) {
     return new ReadmeCommands(project, blocks);
   }
 
-  /** What a shell says of the first that is none; empty if all are. */
+  /**
+   * What is found in the first block, script or unit that is not in order; empty if all are. Blocks
+   * follow each other, so that a variable of one is used in the next.
+   */
   String unreadable() throws Exception {
+    List<Command> looks = new ArrayList<>();
     for (String block : blocks) {
-      Command.Result read = new Command(project, List.of("bash", "-n", "-c", block)).run(10);
+      looks.add(new Command(project, words("shellcheck -s bash -e SC2034 -")).saying(block));
+    }
+    for (String script : List.of("gradlew", "local-https")) {
+      if (Files.exists(project.resolve(script))) {
+        looks.add(new Command(project, words("shellcheck " + script)));
+      }
+    }
+    Path units = project.resolve("deploy");
+    if (Files.exists(units)) {
+      try (Stream<Path> all = Files.list(units)) {
+        all.forEach(
+            unit -> looks.add(new Command(project, words("systemd-analyze verify " + unit))));
+      }
+    }
+    for (Command look : looks) {
+      Command.Result read = look.run(30);
       if (read.code() != 0) {
-        return block + "\n" + read.both();
+        return read.both();
       }
     }
     return "";
+  }
+
+  private static List<String> words(String command) {
+    return List.of(command.split(" ", -1));
   }
 
   /**

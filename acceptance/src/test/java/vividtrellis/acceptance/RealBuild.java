@@ -108,6 +108,9 @@ final class RealBuild implements AutoCloseable {
                 ? EffectiveModel.fault(project, jdk.get(), selection)
                 : ResolvedPaths.of(verdict, built.out(), project.resolve("build/twin"), jdk.get());
       }
+      if (differs.isEmpty()) {
+        differs = ReadmeCommands.of(project).unreadable();
+      }
       boolean plain = StartedProject.canStart(selection);
       String said =
           !differs.isEmpty()

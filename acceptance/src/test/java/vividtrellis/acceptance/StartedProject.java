@@ -110,12 +110,8 @@ record StartedProject(Path project, Path jdk, LocalServers servers) {
         return "it did not start: " + run.fault();
       }
       ReadmeCommands readme = ReadmeCommands.of(project);
-      String fault = readme.unreadable();
-      if (!fault.isEmpty()) {
-        return "its readme has what no shell reads: " + fault;
-      }
       boolean asks = readme.blocks().stream().anyMatch(block -> block.contains("curl "));
-      fault = asks ? readme.asked("http://127.0.0.1:" + run.port(), issuer) : "";
+      String fault = asks ? readme.asked("http://127.0.0.1:" + run.port(), issuer) : "";
       fault = fault.isEmpty() ? KeptWarnings.fault(run.log(), packaged) : fault;
       return fault.isEmpty() && !asks ? "-" : fault;
     }
