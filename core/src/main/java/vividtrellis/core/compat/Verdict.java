@@ -116,6 +116,11 @@ public record Verdict(
     public String because() {
       return text(says);
     }
+
+    /** The same with other ways out. */
+    public Finding with(List<Remedy> ways) {
+      return new Finding(severity, rule, picks, says, evidence, ways);
+    }
   }
 
   /** Several sayings as one text for people. */

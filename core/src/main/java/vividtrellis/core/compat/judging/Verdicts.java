@@ -20,6 +20,7 @@ import vividtrellis.core.compat.Selection;
 import vividtrellis.core.compat.SuitableJdks;
 import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.Verdict.Finding;
+import vividtrellis.core.compat.Verdict.Remedy;
 import vividtrellis.core.compat.Verdict.Severity;
 import vividtrellis.core.compat.encoding.Assumption;
 import vividtrellis.core.compat.encoding.Assumptions;
@@ -117,9 +118,16 @@ public final class Verdicts {
         new RepairSearch(
             compiled, session, blockers.size(), () -> session.standingTroubles(assumptions));
     List<Finding> findings = new ArrayList<>();
+    List<Remedy> known = List.of();
     for (PendingFinding pending : told(blockers)) {
-      findings.add(pending.finding(remedies.from(brief, pending.candidates())));
+      List<Remedy> ways = remedies.from(brief, pending.candidates());
+      known = known.isEmpty() ? ways : known;
+      findings.add(pending.finding(ways));
     }
+    // Each way leaves no blocker at all, so those of one help where no shorter one of its own was
+    // found.
+    List<Remedy> all = known;
+    findings.replaceAll(each -> each.remedies().isEmpty() ? each.with(all) : each);
     Selection near = selection.orElseGet(() -> session.nearest(assumptions));
     List<PendingFinding> advisories =
         Advisories.of(brief, assumptions.all(), near, session.remarks(brief), compiled);

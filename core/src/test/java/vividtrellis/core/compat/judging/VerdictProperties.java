@@ -192,6 +192,12 @@ class VerdictProperties {
     };
   }
 
+  /** Of three blockers, one had no way out of its own: too much had to go with it. */
+  @Example
+  void aWayOutOfOneBlockerIsOneOutOfAll() {
+    everyConflictIsIrreducibleAndEveryWayOutIsValidAndMinimal(47109);
+  }
+
   @Property(tries = 300)
   void everyConflictIsIrreducibleAndEveryWayOutIsValidAndMinimal(@ForAll @IntRange int seed) {
     Drawn drawn = new Drawn(seed);
