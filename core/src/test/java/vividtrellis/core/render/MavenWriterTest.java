@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Document;
+import org.w3c.dom.Element;
 import org.xml.sax.InputSource;
 import vividtrellis.core.catalog.Contribution.Scope;
 import vividtrellis.core.plan.BuildModel;
@@ -100,6 +101,21 @@ class MavenWriterTest {
         .contains("<goals>\n", "<goal>x</goal>\n", "<goal>y</goal>\n", "<skip/>")
         .contains("<version>1.0</version>\n            <scope>test</scope>");
     assertThat(parsed(pom).getElementsByTagName("execution").getLength()).isEqualTo(1);
+  }
+
+  /** What is there with a file alone must not be asked for without it. */
+  @Test
+  void aPluginWithAFileStandsInAProfileAlone() throws Exception {
+    Document pom =
+        parsed(MavenWriter.write(model(List.of(new Property("artifactId", "x", NAME)))).text());
+    Element profile = (Element) pom.getElementsByTagName("profile").item(0);
+    Element build = (Element) pom.getElementsByTagName("build").item(0);
+
+    assertThat(profile.getElementsByTagName("exists").item(0).getTextContent())
+        .isEqualTo("some/file");
+    assertThat(profile.getElementsByTagName("artifactId").item(0).getTextContent())
+        .isEqualTo("seldom");
+    assertThat(build.getTextContent()).contains("plugin").doesNotContain("seldom");
   }
 
   @ParameterizedTest

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import vividtrellis.core.brief.Brief;
-import vividtrellis.core.brief.IdList;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Contribution;
 import vividtrellis.core.catalog.Edition;
@@ -49,13 +48,12 @@ final class SettingRemarks {
 
   private void port(Key key, String port, Map<String, Option> taken) {
     if (picked().noneMatch(option -> bindings(option).anyMatch(each -> reads(each, key)))) {
-      List<Change> ways = new ArrayList<>();
-      edition.starters().stream()
-          .filter(starter -> starter.bindings().stream().anyMatch(each -> reads(each, key)))
-          .findFirst()
-          .ifPresent(starter -> ways.add(new Change.Listed(IdList.STARTERS, null, starter.id())));
-      ways.add(new Change.Remove(key));
-      note(Severity.NOTE, "port-unused", key, Map.of("key", key.word()), ways);
+      note(
+          Severity.NOTE,
+          "port-unused",
+          key,
+          Map.of("key", key.word()),
+          List.of(new Change.Remove(key)));
       return;
     }
     Option other = taken.get(port);
