@@ -3,6 +3,7 @@ package {{package}}.security;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.env.Environment;
+import org.springframework.security.core.userdetails.MapReactiveUserDetailsService;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.provisioning.InMemoryUserDetailsManager;
@@ -12,13 +13,13 @@ import org.springframework.security.provisioning.InMemoryUserDetailsManager;
 class AccountConfiguration {
 
     @Bean
-    InMemoryUserDetailsManager accounts(Environment settings) {
+    {{#reactiveAccounts}}MapReactiveUserDetailsService{{/reactiveAccounts}}{{^reactiveAccounts}}InMemoryUserDetailsManager{{/reactiveAccounts}} accounts(Environment settings) {
         // A hash says of itself what it is, as in {bcrypt}; what does not is the password itself.
         String password = settings.getRequiredProperty("spring.security.user.password");
         UserDetails account = User.withUsername(settings.getRequiredProperty("spring.security.user.name"))
                 .password(password.startsWith("{") ? password : "{noop}" + password)
                 .roles()
                 .build();
-        return new InMemoryUserDetailsManager(account);
+        return new {{#reactiveAccounts}}MapReactiveUserDetailsService{{/reactiveAccounts}}{{^reactiveAccounts}}InMemoryUserDetailsManager{{/reactiveAccounts}}(account);
     }
 }
