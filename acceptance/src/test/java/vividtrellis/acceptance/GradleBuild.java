@@ -1,6 +1,10 @@
 package vividtrellis.acceptance;
 
+import static java.nio.file.StandardOpenOption.CREATE;
+import static java.nio.file.StandardOpenOption.WRITE;
+
 import java.io.IOException;
+import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -39,10 +43,16 @@ final class GradleBuild implements AutoCloseable {
   private final String own;
   private final Map<String, GradleHome> homes = new LinkedHashMap<>();
 
+  /** Tests run beside each other, and these homes and their daemons are of one at a time. */
+  private final FileChannel alone;
+
   /** With the JDK that Gradle itself runs on; projects find theirs. */
   GradleBuild(Path jdk) throws IOException {
     this.jdk = jdk;
     this.own = ownVersion();
+    Files.createDirectories(STATE);
+    this.alone = FileChannel.open(STATE.resolve("lock"), CREATE, WRITE);
+    alone.lock();
   }
 
   Command.Result build(Path project, Selection selection) throws Exception {
@@ -101,6 +111,7 @@ final class GradleBuild implements AutoCloseable {
         RealBuild.delete(userHome);
       }
     }
+    alone.close();
   }
 
   private static long size(Path folder) throws IOException {

@@ -32,9 +32,9 @@ final class KeptWarnings {
   private static final Pattern LIBRARY =
       Pattern.compile("(?:BOOT|WEB)-INF/lib(?:-provided)?/(.+?)-([0-9][^/]*)\\.jar");
 
-  private record Kept(String text, String library, VersionRange versions) {
+  private record Kept(List<String> texts, String library, VersionRange versions) {
     boolean isSaidIn(String line, Set<String> libraries) {
-      return line.contains(text)
+      return texts.stream().anyMatch(line::contains)
           && libraries.stream()
               .filter(each -> each.startsWith(library + ":"))
               .anyMatch(each -> versions.holds(new Version(each.substring(library.length() + 1))));
@@ -75,9 +75,11 @@ final class KeptWarnings {
     List<Kept> all = new ArrayList<>();
     try (InputStream in = KeptWarnings.class.getResourceAsStream("kept-warnings.json")) {
       for (JsonNode each : new ObjectMapper().readTree(Objects.requireNonNull(in))) {
+        List<String> texts = new ArrayList<>();
+        each.required("texts").forEach(text -> texts.add(text.asText()));
         all.add(
             new Kept(
-                each.required("text").asText(),
+                texts,
                 each.required("library").asText(),
                 VersionRange.parse(each.required("versions").asText())));
       }

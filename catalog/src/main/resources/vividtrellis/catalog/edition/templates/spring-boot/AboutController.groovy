@@ -13,7 +13,7 @@ class AboutController {
         this.about = new About(name, summary)
     }
 
-    @GetMapping("/about")
+    @GetMapping('/about')
     About about() {
         about
     }

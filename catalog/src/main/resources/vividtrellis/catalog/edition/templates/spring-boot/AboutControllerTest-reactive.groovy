@@ -10,7 +10,7 @@ import org.springframework.test.context.ActiveProfiles
 import org.springframework.test.web.reactive.server.WebTestClient
 
 @WebFluxTest(AboutController)
-@ActiveProfiles("test")
+@ActiveProfiles('test')
 {{#secured}}
 @WithMockUser
 {{/secured}}

@@ -14,7 +14,7 @@ import org.springframework.test.context.ActiveProfiles
 import org.springframework.test.web.servlet.MockMvc
 
 @WebMvcTest(AboutController)
-@ActiveProfiles("test")
+@ActiveProfiles('test')
 {{#secured}}
 @WithMockUser
 {{/secured}}

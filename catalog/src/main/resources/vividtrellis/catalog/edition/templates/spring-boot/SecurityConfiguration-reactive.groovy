@@ -23,17 +23,17 @@ class SecurityConfiguration {
     /** A form on another site cannot send the JSON that programs send, so only the rest needs the extra token. */
     private static final ServerWebExchangeMatcher FORMS = new AndServerWebExchangeMatcher(
             CsrfWebFilter.DEFAULT_CSRF_MATCHER,
-            new NegatedServerWebExchangeMatcher(ServerWebExchangeMatchers.pathMatchers("{{{programs}}}/**")))
+            new NegatedServerWebExchangeMatcher(ServerWebExchangeMatchers.pathMatchers('{{{programs}}}/**')))
 
 {{/programs}}
     @Bean
     SecurityWebFilterChain access(ServerHttpSecurity http) {
 {{#tellsHealth}}
-        return http.authorizeExchange(requests -> requests.pathMatchers("/actuator/health/**")
+        return http.authorizeExchange(requests -> requests.pathMatchers('/actuator/health/**')
                         .permitAll()
 {{#scraped}}
                         // Whatever collects figures asks without an account; let nobody else reach it from outside.
-                        .pathMatchers("/actuator/prometheus")
+                        .pathMatchers('/actuator/prometheus')
                         .permitAll()
 {{/scraped}}
                         .anyExchange()

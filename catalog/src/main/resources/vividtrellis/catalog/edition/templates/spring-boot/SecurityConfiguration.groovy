@@ -30,21 +30,21 @@ class SecurityConfiguration {
 {{#programs}}
     /** Programs ask for JSON below this path; people use pages. */
 {{#antPaths}}
-    private static final RequestMatcher PROGRAMS = new AntPathRequestMatcher("{{{programs}}}/**")
+    private static final RequestMatcher PROGRAMS = new AntPathRequestMatcher('{{{programs}}}/**')
 {{/antPaths}}
 {{^antPaths}}
-    private static final RequestMatcher PROGRAMS = PathPatternRequestMatcher.withDefaults().matcher("{{{programs}}}/**")
+    private static final RequestMatcher PROGRAMS = PathPatternRequestMatcher.withDefaults().matcher('{{{programs}}}/**')
 {{/antPaths}}
 
 {{/programs}}
     @Bean
     SecurityFilterChain access(HttpSecurity http) {
 {{#tellsHealth}}
-        return http.authorizeHttpRequests(requests -> requests.requestMatchers("/actuator/health/**")
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers('/actuator/health/**')
                         .permitAll()
 {{#scraped}}
                         // Whatever collects figures asks without an account; let nobody else reach it from outside.
-                        .requestMatchers("/actuator/prometheus")
+                        .requestMatchers('/actuator/prometheus')
                         .permitAll()
 {{/scraped}}
                         .anyRequest()

@@ -26,7 +26,7 @@ class TokenIssuerConfiguration {
                 .oauth2ResourceServer(server -> server.jwt(Customizer.withDefaults()))
                 // Whoever comes with a browser signs in first; programs are told that they have to.
                 .exceptionHandling(faults -> faults.defaultAuthenticationEntryPointFor(
-                        new LoginUrlAuthenticationEntryPoint("/login"),
+                        new LoginUrlAuthenticationEntryPoint('/login'),
                         new MediaTypeRequestMatcher(MediaType.TEXT_HTML)))
                 .build()
     }

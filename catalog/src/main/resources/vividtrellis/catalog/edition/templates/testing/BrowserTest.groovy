@@ -39,17 +39,17 @@ import org.springframework.test.context.bean.override.mockito.MockitoBean
 
 /** Looks at the running application with a browser; left out where none can be started. */
 {{#outside}}
-@EnabledIf(value = "theStoreAnswers", disabledReason = "nothing answers at localhost:{{outside}}")
+@EnabledIf(value = 'theStoreAnswers', disabledReason = 'nothing answers at localhost:{{outside}}')
 {{/outside}}
 {{#signsIn}}
 @SpringBootTest(
         webEnvironment = WebEnvironment.RANDOM_PORT,
-        properties = ["spring.security.user.name=keeper", "spring.security.user.password=only-in-tests"])
+        properties = ['spring.security.user.name=keeper', 'spring.security.user.password=only-in-tests'])
 {{/signsIn}}
 {{^signsIn}}
 @SpringBootTest(webEnvironment = WebEnvironment.RANDOM_PORT)
 {{/signsIn}}
-@ActiveProfiles("test")
+@ActiveProfiles('test')
 class BrowserTest {
 
     private static WebDriver browser
@@ -64,7 +64,7 @@ class BrowserTest {
 {{/announces}}
 {{#outside}}
     static boolean theStoreAnswers() {
-        try (Socket socket = new Socket("localhost", {{outside}})) {
+        try (Socket socket = new Socket('localhost', {{outside}})) {
             return socket.connected
         } catch (IOException ignored) {
             return false
@@ -76,11 +76,11 @@ class BrowserTest {
     static void openBrowser() {
         ChromeOptions options = new ChromeOptions()
         // Only this application is opened, and inside a container the browser has no sandbox of its own.
-        options.addArguments("--headless=new", "--no-sandbox")
+        options.addArguments('--headless=new', '--no-sandbox')
         try {
             browser = new ChromeDriver(options)
         } catch (WebDriverException e) {
-            abort("left out: no browser could be started: " + e.rawMessage)
+            abort('left out: no browser could be started: ' + e.rawMessage)
         }
     }
 
@@ -94,7 +94,7 @@ class BrowserTest {
 {{#typesIn}}
     @Test
     void keepsWhatIsTypedIn() {
-        browser.get("http://localhost:" + port + "/pages/{{entityPath}}")
+        browser.get('http://localhost:' + port + '/pages/{{entityPath}}')
 {{#signsIn}}
         signIn()
 {{/signsIn}}
@@ -118,21 +118,21 @@ class BrowserTest {
 {{^typesIn}}
     @Test
     void tellsItsName() {
-        browser.get("http://localhost:" + port + "/about")
+        browser.get('http://localhost:' + port + '/about')
 {{#signsIn}}
         signIn()
 {{/signsIn}}
 
-        def shown = browser.findElement(By.tagName("body")).text
-        assertThat(shown).contains("{{artifact}}")
+        def shown = browser.findElement(By.tagName('body')).text
+        assertThat(shown).contains('{{artifact}}')
     }
 {{/typesIn}}
 {{#signsIn}}
 
     private void signIn() {
-        browser.findElement(By.name("username")).sendKeys("keeper")
-        browser.findElement(By.name("password")).sendKeys("only-in-tests")
-        browser.findElement(By.name("password")).submit()
+        browser.findElement(By.name('username')).sendKeys('keeper')
+        browser.findElement(By.name('password')).sendKeys('only-in-tests')
+        browser.findElement(By.name('password')).submit()
     }
 {{/signsIn}}
 }

@@ -20,7 +20,7 @@ import org.testcontainers.junit.jupiter.Testcontainers
 
 /** Starts the whole application beside what it talks to, each in a container; left out where there is no Docker. */
 @SpringBootTest
-@ActiveProfiles("test")
+@ActiveProfiles('test')
 @Import(LocalServices)
 @Testcontainers(disabledWithoutDocker = true)
 class ContainersTest {

@@ -39,7 +39,7 @@ class LocalServices {
     @Bean
     @ServiceConnection
     {{databaseContainer}}{{#selfTyped}}<?>{{/selfTyped}} database() {
-        new {{databaseContainer}}{{#selfTyped}}<>{{/selfTyped}}("{{databaseImage}}")
+        new {{databaseContainer}}{{#selfTyped}}<>{{/selfTyped}}('{{databaseImage}}')
     }
 {{/databaseImage}}
 {{#mongodbImage}}
@@ -47,7 +47,7 @@ class LocalServices {
     @Bean
     @ServiceConnection
     MongoDBContainer mongodb() {
-        new MongoDBContainer("{{mongodbImage}}")
+        new MongoDBContainer('{{mongodbImage}}')
     }
 {{/mongodbImage}}
 {{#cassandraImage}}
@@ -55,7 +55,7 @@ class LocalServices {
     @Bean
     @ServiceConnection
     CassandraContainer cassandra() {
-        new CassandraContainer("{{cassandraImage}}")
+        new CassandraContainer('{{cassandraImage}}')
     }
 {{/cassandraImage}}
 {{#neo4jImage}}
@@ -63,7 +63,7 @@ class LocalServices {
     @Bean
     @ServiceConnection
     Neo4jContainer{{#selfTyped}}<?>{{/selfTyped}} neo4j() {
-        new Neo4jContainer{{#selfTyped}}<>{{/selfTyped}}("{{neo4jImage}}")
+        new Neo4jContainer{{#selfTyped}}<>{{/selfTyped}}('{{neo4jImage}}')
     }
 {{/neo4jImage}}
 {{#elasticsearchImage}}
@@ -71,9 +71,9 @@ class LocalServices {
     @Bean
     @ServiceConnection
     ElasticsearchContainer elasticsearch() {
-        DockerImageName image = DockerImageName.parse("{{elasticsearchImage}}")
-                .asCompatibleSubstituteFor("docker.elastic.co/elasticsearch/elasticsearch")
-        new ElasticsearchContainer(image).withEnv("xpack.security.enabled", "false")
+        DockerImageName image = DockerImageName.parse('{{elasticsearchImage}}')
+                .asCompatibleSubstituteFor('docker.elastic.co/elasticsearch/elasticsearch')
+        new ElasticsearchContainer(image).withEnv('xpack.security.enabled', 'false')
     }
 {{/elasticsearchImage}}
 {{#kafkaImage}}
@@ -81,7 +81,7 @@ class LocalServices {
     @Bean
     @ServiceConnection
     KafkaContainer kafka() {
-        new KafkaContainer("{{kafkaImage}}")
+        new KafkaContainer('{{kafkaImage}}')
     }
 {{/kafkaImage}}
 {{#rabbitmqImage}}
@@ -89,15 +89,15 @@ class LocalServices {
     @Bean
     @ServiceConnection
     RabbitMQContainer rabbitmq() {
-        new RabbitMQContainer("{{rabbitmqImage}}")
+        new RabbitMQContainer('{{rabbitmqImage}}')
     }
 {{/rabbitmqImage}}
 {{#redisImage}}
 
     @Bean
-    @ServiceConnection(name = "redis")
+    @ServiceConnection(name = 'redis')
     GenericContainer<?> redis() {
-        new GenericContainer<>("{{redisImage}}").withExposedPorts(6379)
+        new GenericContainer<>('{{redisImage}}').withExposedPorts(6379)
     }
 {{/redisImage}}
 }

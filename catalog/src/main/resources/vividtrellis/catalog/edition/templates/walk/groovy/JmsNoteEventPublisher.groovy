@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component
 @Component
 class Jms{{Entity}}EventPublisher implements {{Entity}}EventPublisher {
 
-    static final String QUEUE = "{{artifact}}.{{entityPath}}"
+    static final String QUEUE = '{{artifact}}.{{entityPath}}'
 
     private static final Logger LOG = LoggerFactory.getLogger(Jms{{Entity}}EventPublisher)
 
@@ -28,7 +28,7 @@ class Jms{{Entity}}EventPublisher implements {{Entity}}EventPublisher {
         try {
             jms.convertAndSend(QUEUE, {{#first}}{{entity}}.{{name}}{{#text}}{{#optional}} as String{{/optional}}{{/text}}{{^text}} as String{{/text}}{{/first}})
         } catch (JmsException e) {
-            LOG.warn("Nobody was told of {{entityWords}} {}", {{entity}}.id, e)
+            LOG.warn('Nobody was told of {{entityWords}} {}', {{entity}}.id, e)
         }
     }
 }

@@ -14,6 +14,6 @@ class Kafka{{Entity}}EventListener {
 
     @KafkaListener(topics = Kafka{{Entity}}EventPublisher.TOPIC)
     void {{entity}}Created(ConsumerRecord<String, String> told) {
-        LOG.info("Heard of {{entityWords}} {}", told.key())
+        LOG.info('Heard of {{entityWords}} {}', told.key())
     }
 }

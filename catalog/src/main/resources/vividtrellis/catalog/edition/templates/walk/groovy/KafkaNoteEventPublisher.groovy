@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component
 @Component
 class Kafka{{Entity}}EventPublisher implements {{Entity}}EventPublisher {
 
-    static final String TOPIC = "{{artifact}}.{{entityPath}}"
+    static final String TOPIC = '{{artifact}}.{{entityPath}}'
 
     private static final Logger LOG = LoggerFactory.getLogger(Kafka{{Entity}}EventPublisher)
 
@@ -37,6 +37,6 @@ class Kafka{{Entity}}EventPublisher implements {{Entity}}EventPublisher {
     }
 
     private static void unheard({{Entity}} {{entity}}, Throwable fault) {
-        LOG.warn("Nobody was told of {{entityWords}} {}", {{entity}}.id, fault)
+        LOG.warn('Nobody was told of {{entityWords}} {}', {{entity}}.id, fault)
     }
 }

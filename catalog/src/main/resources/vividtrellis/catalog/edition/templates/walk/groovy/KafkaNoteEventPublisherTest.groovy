@@ -32,7 +32,7 @@ class Kafka{{Entity}}EventPublisherTest {
 
         publisher(broker).{{entity}}Created({{entity}})
 
-        assert broker.history() == [new ProducerRecord<String, String>(TOPIC, "7", {{#first}}{{entity}}.{{name}}{{#text}}{{#optional}} as String{{/optional}}{{/text}}{{^text}} as String{{/text}}{{/first}})]
+        assert broker.history() == [new ProducerRecord<String, String>(TOPIC, '7', {{#first}}{{entity}}.{{name}}{{#text}}{{#optional}} as String{{/optional}}{{/text}}{{^text}} as String{{/text}}{{/first}})]
     }
 
     @Test
@@ -40,9 +40,9 @@ class Kafka{{Entity}}EventPublisherTest {
         MockProducer<String, String> broker = broker(false)
 
         publisher(broker).{{entity}}Created({{entity}})
-        broker.errorNext(new TimeoutException("nobody is there"))
+        broker.errorNext(new TimeoutException('nobody is there'))
 
-        assert output.all.contains("Nobody was told of {{entityWords}} 7")
+        assert output.all.contains('Nobody was told of {{entityWords}} 7')
     }
 
     private static Kafka{{Entity}}EventPublisher publisher(MockProducer<String, String> broker) {

@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component
 @Component
 class Rabbit{{Entity}}EventPublisher implements {{Entity}}EventPublisher {
 
-    static final String QUEUE = "{{artifact}}.{{entityPath}}"
+    static final String QUEUE = '{{artifact}}.{{entityPath}}'
 
     private static final Logger LOG = LoggerFactory.getLogger(Rabbit{{Entity}}EventPublisher)
 
@@ -36,7 +36,7 @@ class Rabbit{{Entity}}EventPublisher implements {{Entity}}EventPublisher {
         try {
             rabbit.convertAndSend(QUEUE, {{#first}}{{entity}}.{{name}}{{#text}}{{#optional}} as String{{/optional}}{{/text}}{{^text}} as String{{/text}}{{/first}})
         } catch (AmqpException e) {
-            LOG.warn("Nobody was told of {{entityWords}} {}", {{entity}}.id, e)
+            LOG.warn('Nobody was told of {{entityWords}} {}', {{entity}}.id, e)
         }
     }
 }
