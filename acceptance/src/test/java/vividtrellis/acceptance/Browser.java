@@ -21,6 +21,9 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 /** Debian's Chromium, headless, on one page. */
 final class Browser implements AutoCloseable {
 
+  /** Other tests build whole projects beside this one. */
+  private static final Duration PATIENCE = Duration.ofSeconds(30);
+
   final Path downloads;
   private final ChromeDriver driver;
 
@@ -54,7 +57,7 @@ final class Browser implements AutoCloseable {
   }
 
   WebElement find(String css) {
-    return new WebDriverWait(driver, Duration.ofSeconds(15), Duration.ofMillis(50))
+    return new WebDriverWait(driver, PATIENCE, Duration.ofMillis(50))
         .withMessage(css + " is not on the page")
         .until(d -> d.findElements(By.cssSelector(css)).stream().findFirst().orElse(null));
   }
@@ -64,7 +67,7 @@ final class Browser implements AutoCloseable {
   }
 
   void await(String what, java.util.function.BooleanSupplier condition) {
-    new WebDriverWait(driver, Duration.ofSeconds(15), Duration.ofMillis(50))
+    new WebDriverWait(driver, PATIENCE, Duration.ofMillis(50))
         .withMessage(what)
         .ignoring(org.openqa.selenium.StaleElementReferenceException.class)
         .until(d -> condition.getAsBoolean());

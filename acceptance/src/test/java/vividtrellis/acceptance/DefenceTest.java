@@ -15,12 +15,14 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.Collectors;
 import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import vividtrellis.acceptance.Product.Running;
 import vividtrellis.acceptance.Wire.Answer;
 
 /** The bounds that hold when nobody sets any; each test comes from addresses of its own. */
+@Tag("alone")
 @ExtendWith(Product.class)
 class DefenceTest {
 

@@ -19,6 +19,7 @@ import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import vividtrellis.acceptance.Product.Running;
@@ -28,6 +29,7 @@ import vividtrellis.acceptance.Wire.Answer;
  * Documents that look like briefs and are none, or are worse ones, in numbers: each is answered, in
  * time, by what is right or by a problem that says what is wrong in the service's own words.
  */
+@Tag("alone")
 @ExtendWith(Product.class)
 class HostileTest {
 

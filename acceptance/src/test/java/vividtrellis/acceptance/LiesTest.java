@@ -23,6 +23,7 @@ import java.util.stream.Stream;
 import org.apache.commons.compress.archivers.tar.TarArchiveEntry;
 import org.apache.commons.compress.archivers.tar.TarConstants;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -33,6 +34,7 @@ import vividtrellis.acceptance.LyingServer.Lie;
 /**
  * The command line and a server that does not mean well: one line, the right code, nothing left.
  */
+@Tag("alone")
 @ExtendWith(LyingServer.class)
 class LiesTest {
 
