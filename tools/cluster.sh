@@ -67,13 +67,18 @@ is_taken_by_another() {
     [ -z "$(find /proc -maxdepth 2 -name cwd -lname "$place/cluster" 2>/dev/null)" ]
 }
 
+is_port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; }
+
 # What a killed one leaves behind holds its memory for a moment longer, and one that is recovering answers nobody yet.
+# Between the look for a free port and the start, another cluster may have taken it.
 start_cluster() {
-  local port=$1 try
+  local try
   for try in $(seq 20); do
     ! is_taken_by_another || rm -f "$place/cluster/postmaster.pid"
-    control status >/dev/null 2>&1 ||
+    if ! control status >/dev/null 2>&1; then
+      ! is_port_taken || port=$(free_port)
       control -w -t 60 -l "$place/server.log" -o "-p $port" start >/dev/null 2>&1 || { sleep 1; continue; }
+    fi
     "$programs/pg_isready" -q -h 127.0.0.1 -p "$port" -t 60 && return 0
     sleep 1
   done
@@ -99,11 +104,11 @@ case $verb in
     port=$(cat "$place/port" 2>/dev/null || true)
     if control status >/dev/null 2>&1 && ! died; then
       port=$(sed -n 4p "$place/cluster/postmaster.pid")
-    elif [ -z "$port" ] || (exec 3<>"/dev/tcp/127.0.0.1/$port") 2>/dev/null; then
+    elif [ -z "$port" ]; then
       port=$(free_port)
     fi
+    start_cluster
     echo "$port" >"$place/port"
-    start_cluster "$port"
     echo "VIVID_DB_URL=jdbc:postgresql://127.0.0.1:$port/postgres"
     echo "VIVID_DB_USER=vivid"
     echo "VIVID_DB_PASSWORD=$(cat "$place/password")"
