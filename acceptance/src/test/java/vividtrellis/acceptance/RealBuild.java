@@ -117,7 +117,7 @@ final class RealBuild implements AutoCloseable {
               ? differs
               : plain ? new StartedProject(project, jdk.get(), servers).fault(selection) : "";
       how = said.length() > 1 ? "failed" : !plain ? how : said.isEmpty() ? "answered" : "started";
-      note = said.length() > 1 ? said : passed;
+      note = said.length() > 1 ? said.strip().replaceAll("\\s+", " ") : passed;
     }
     long seconds = (System.nanoTime() - start) / 1_000_000_000L;
     delete(project);
