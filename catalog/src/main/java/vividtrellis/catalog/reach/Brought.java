@@ -85,7 +85,7 @@ public final class Brought implements AutoCloseable {
                   closures.names(
                       new DefaultArtifact(root.group(), root.artifact(), "jar", found), base.get());
               for (Stack stack : framework.stacks()) {
-                if (stack.by().stream().anyMatch(names::contains)) {
+                if (stack.isOf(names)) {
                   brought.computeIfAbsent(stack.id(), id -> new TreeSet<>()).add(starter.id());
                 }
               }

@@ -132,7 +132,10 @@ final class OptionReader {
 
   private static Stack stack(Section section) {
     return new Stack(
-        section.text("id"), section.text("label"), section.parsed("by", Function.identity()));
+        section.text("id"),
+        section.text("label"),
+        section.parsed("by", Function.identity()),
+        section.parsed("with", Function.identity()));
   }
 
   private static List<Probe> probes(Section section) {

@@ -175,8 +175,17 @@ public final class Options {
    * @param id the word in bindings
    * @param label for people, as in "it answers …"
    * @param by {@code group:artifact} of what makes it so, any of them
+   * @param with {@code group:artifact} of what has to be there as well, any of them; empty if
+   *     nothing has
    */
-  public record Stack(String id, String label, List<String> by) {}
+  public record Stack(String id, String label, List<String> by, List<String> with) {
+
+    /** Whether it results from what lies on a class path, {@code group:artifact} each. */
+    public boolean isOf(Set<String> classPath) {
+      return by.stream().anyMatch(classPath::contains)
+          && (with.isEmpty() || with.stream().anyMatch(classPath::contains));
+    }
+  }
 
   /** What is read from a class file of a published artifact. Each gives one Java level. */
   public enum Reads {
