@@ -110,7 +110,7 @@ class AgreementProperties {
     }
     if (brief.extras().contains("container")) {
       List<String> lines = text(files, "Dockerfile").replace("\\\n", "").lines().toList();
-      assertThat(lines).contains("EXPOSE " + port);
+      assertThat(lines.contains("EXPOSE " + port)).isEqualTo(local.containsKey("server.port"));
       assertThat(lines)
           .filteredOn(line -> line.startsWith("FROM "))
           .isNotEmpty()
