@@ -152,7 +152,16 @@ final class Product implements BeforeAllCallback, ParameterResolver {
   public void beforeAll(ExtensionContext context) throws Exception {
     if (running == null) {
       running = new Running();
-      context.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).put("product", running);
+      // Where tests run in halves, each class is a run of its own, and what it keeps ends with it.
+      Runtime.getRuntime().addShutdownHook(new Thread(Product::end));
+    }
+  }
+
+  private static void end() {
+    try {
+      running.close();
+    } catch (IOException e) {
+      System.err.println("What ran for the tests could not be cleared away: " + e);
     }
   }
 
