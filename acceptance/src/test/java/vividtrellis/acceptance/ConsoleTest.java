@@ -90,13 +90,14 @@ class ConsoleTest {
           () ->
               page.text("[role=listbox]")
                   .matches("(?s)What it answers.*Whom it talks to.*How it is tested.*Beside it.*"));
-      // Four lines of its own, and the patch version that the registry has all of it for.
+      // Four lines of its own, the patch version that the registry has all of it for, and thirteen
+      // that allow the code of the machine that it brings.
       page.pointAt("[data-option=http-reactive]");
       page.await(
           "what it would bring",
           () ->
               page.text("[data-part=brings]")
-                  .matches("(?s).*spring-boot-starter-webflux.*pom.xml \\+5.*"));
+                  .matches("(?s).*spring-boot-starter-webflux.*pom.xml \\+18.*"));
       page.find("[data-option=scheduling]").click();
       page.await("picked", () -> page.address().contains("starter:scheduling"));
       assertThat(page.count("[data-part=begin]")).isZero();
