@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import vividtrellis.core.TestEdition;
+import vividtrellis.core.catalog.Options.Stack;
 import vividtrellis.core.compat.judging.Verdicts;
 
 class EditionLoaderTest {
@@ -214,5 +216,17 @@ class EditionLoaderTest {
         .asString()
         .contains("loud", "It wants company.");
     assertThat(Verdicts.contradictions(TestEdition.load())).isEmpty();
+  }
+
+  /** The dispatcher of servlets lies there without what it extends, and cannot be loaded. */
+  @Test
+  void aWayOfServingResultsOnlyWhereAllOfItIsThere() {
+    Stack servlet = new Stack("servlet", "", List.of("a:dispatcher", "a:other"), List.of("b:api"));
+
+    assertThat(servlet.isOf(Set.of("a:other", "b:api"))).isTrue();
+    assertThat(servlet.isOf(Set.of("a:dispatcher", "a:other"))).isFalse();
+    assertThat(servlet.isOf(Set.of("b:api"))).isFalse();
+    assertThat(new Stack("any", "", List.of("a:other"), List.of()).isOf(Set.of("a:other")))
+        .isTrue();
   }
 }
