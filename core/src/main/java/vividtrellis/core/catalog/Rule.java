@@ -1,6 +1,7 @@
 package vividtrellis.core.catalog;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A compatibility constraint. Whenever all of {@code when} holds, its kind says what else must
@@ -28,6 +29,11 @@ public sealed interface Rule {
   /** Of which terms one must hold once all of {@code when} does; empty for those that clash. */
   default List<Term> remaining() {
     return List.of();
+  }
+
+  /** All terms that it looks at. */
+  default Stream<Term> terms() {
+    return Stream.concat(when().stream(), remaining().stream());
   }
 
   /** One of the terms must hold, else it does not build or start. The first is the best remedy. */

@@ -37,7 +37,7 @@ public final class Cautions {
   private final BitSet ofSwitches = new BitSet();
 
   /** Of those that look at a framework version, a level, a JDK or a language. */
-  private final Problem ofJoints;
+  private final BitSet ofJoints = new BitSet();
 
   private final List<String> ids = new ArrayList<>();
   private final Map<String, BitSet> byId = new HashMap<>();
@@ -72,11 +72,13 @@ public final class Cautions {
       if (all.get(k).within().isEmpty()) {
         ofSwitches.or(like(k));
       }
+      if (isOfJoint(all.get(k))) {
+        ofJoints.set(k);
+      }
     }
     problem = new Problem(sizes, switches, all);
     List<Clause> last = all.subList(first, all.size());
     alone = new Problem(sizes, switches, last);
-    ofJoints = new Problem(sizes, switches, last.stream().filter(Cautions::isOfJoint).toList());
   }
 
   private static boolean isOfJoint(Clause clause) {
@@ -136,9 +138,9 @@ public final class Cautions {
     return numbered(alone.unmet(model.values(), model.on()));
   }
 
-  /** Whether a solution has a caution that looks at what a joint of the lattice stands for. */
-  public boolean hasOfJoint(Model model) {
-    return !ofJoints.isSolution(model.values(), model.on());
+  /** Those that look at what a joint of the lattice stands for. Not to be changed. */
+  public BitSet ofJoints() {
+    return ofJoints;
   }
 
   /**

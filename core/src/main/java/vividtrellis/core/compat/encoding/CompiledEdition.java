@@ -102,7 +102,7 @@ public final class CompiledEdition {
     ofJdks = rules.stream().filter(SuitableJdks::concern).toList();
     List<Rule> ofSome =
         telling.stream()
-            .filter(rule -> rule.when().stream().map(Term::variable).anyMatch(OF_A_JOINT::contains))
+            .filter(rule -> rule.terms().map(Term::variable).anyMatch(OF_A_JOINT::contains))
             .toList();
     ofJoints = new RuleIndex(ofSome, switches(), switches::of);
     Clauses clauses = new Clauses(values, switches);

@@ -4,7 +4,6 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
-import java.util.stream.Stream;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
@@ -27,7 +26,7 @@ public record SwitchRule(BitSet on, BitSet off, BitSet oneOn, BitSet oneOff) {
   static Optional<List<SwitchRule>> of(List<Rule> rules, ToIntFunction<Term> number) {
     boolean all =
         rules.stream()
-            .flatMap(rule -> Stream.concat(rule.when().stream(), rule.remaining().stream()))
+            .flatMap(Rule::terms)
             .map(Term::variable)
             .allMatch(each -> each == Variable.STARTER || each == Variable.EXTRA);
     return all

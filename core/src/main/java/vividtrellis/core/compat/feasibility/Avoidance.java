@@ -111,6 +111,11 @@ public final class Avoidance {
     return true;
   }
 
+  /** Whether none of a solution's cautions is called like one of some. */
+  boolean isWithout(BitSet some, Model solution) {
+    return !grouped(cautions.of(solution)).intersects(some);
+  }
+
   /**
    * By choice the values that are worth a look for one with fewer cautions; {@code null} for all.
    */

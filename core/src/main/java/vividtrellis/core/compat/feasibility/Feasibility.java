@@ -113,33 +113,36 @@ public final class Feasibility {
     return answer;
   }
 
-  /** The most preferred of the full solutions with these picks that have no avoidable caution. */
+  /**
+   * The most preferred of the solutions with no caution that can be avoided. Nothing is added to
+   * the picks unless they do not fit without.
+   */
   public Optional<Model> best() {
-    return search.solve().map(this::withFewestCautions);
-  }
-
-  private Model withFewestCautions(Model best) {
-    return free(best).or(() -> avoidances.get().filledIn(assumptions, search.left())).orElse(best);
+    return avoidances.get().filledIn(assumptions, search.left()).or(search::solve);
   }
 
   /**
-   * A solution at or near the one that is known, with no caution but those that every solution has.
-   * A quick look: where it sees none, there may be one all the same.
+   * Whether the best solution is seen to have none of some cautions. A quick look at what is known
+   * and near it: where it does not see that, it may be so all the same.
+   *
+   * @param some by the numbers of their clauses
    */
-  public Optional<Model> free() {
-    return model().flatMap(this::free);
-  }
-
-  private Optional<Model> free(Model known) {
+  public boolean isSeenWithout(BitSet some) {
+    BitSet on = Assumption.switches(assumptions);
+    Model known = model().map(each -> new Model(each.values(), on)).orElse(null);
+    if (known == null || !compiled.problem().isSolution(known.values(), on)) {
+      return false;
+    }
     Avoidance avoidance = avoidances.get();
     Supplier<BitSet[]> left = Suppliers.memoize(search::left);
-    if (avoidance.isFree(assumptions, left, known)) {
-      return Optional.of(known);
-    }
-    return search
-        .quick()
-        .near(known, avoidance.beside(assumptions, left.get(), known))
-        .filter(other -> avoidance.isFree(assumptions, left, other));
+    return avoidance.isFree(assumptions, left, known)
+        ? avoidance.isWithout(some, known)
+        : search
+            .quick()
+            .near(known, avoidance.beside(assumptions, left.get(), known))
+            .filter(other -> avoidance.isFree(assumptions, left, other))
+            .filter(other -> avoidance.isWithout(some, other))
+            .isPresent();
   }
 
   /** A full solution with these picks, if there is one. */

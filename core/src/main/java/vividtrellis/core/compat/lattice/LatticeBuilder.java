@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Line;
@@ -44,6 +43,9 @@ public final class LatticeBuilder {
   private final List<BitSet> values;
   private final BaseGrid grid;
 
+  /** The cautions that look at the level alone: whatever is filled in at a joint meets them. */
+  private final List<Rule> ofLevels;
+
   /** By level, the words of the framework lines that can be had with it. */
   private final Map<Level, Set<String>> lines = new HashMap<>();
 
@@ -73,6 +75,8 @@ public final class LatticeBuilder {
     this.picked = picked;
     this.columns = compiled.columns();
     this.levels = compiled.edition().levels();
+    this.ofLevels =
+        compiled.ofJoints(new BitSet()).stream().filter(LatticeBuilder::isOfLevel).toList();
     all.forEach(this::release);
     this.values = compiled.levels();
     this.here = picked();
@@ -229,13 +233,13 @@ public final class LatticeBuilder {
     if (column.caution().isPresent()) {
       return column.caution().get().text();
     }
-    Caution caution = there.model().map(this::caution).orElse(null);
-    if (caution == null || caution.certain()) {
-      return caution == null ? null : caution.text();
+    Optional<String> ofLevel = there.model().flatMap(each -> broken(each, ofLevels));
+    if (ofLevel.isPresent()) {
+      return ofLevel.get();
     }
-    // What is near at hand may need a caution that the most preferred solution does not.
-    boolean avoidable = there.free().filter(free -> caution(free) == null).isPresent();
-    return avoidable ? null : there.best().map(this::caution).map(Caution::text).orElse(null);
+    return there.isSeenWithout(compiled.cautions().ofJoints())
+        ? null
+        : there.best().flatMap(this::caution).orElse(null);
   }
 
   private boolean isPicked(Column column, Level level) {
@@ -282,35 +286,24 @@ public final class LatticeBuilder {
         lose);
   }
 
-  /**
-   * What there is to say about a solution.
-   *
-   * @param certain whether it holds for every solution at the same joint
-   */
-  private record Caution(String text, boolean certain) {}
-
-  private @Nullable Caution caution(Model model) {
-    Optional<Saying> standing = compiled.caution(compiled.value(model, Axis.FRAMEWORK));
-    if (standing.isPresent()) {
-      return new Caution(standing.get().text(), false);
-    }
-    if (!compiled.cautions().hasOfJoint(model)) {
-      return null;
-    }
-    Selection selection = null;
-    for (Rule rule : compiled.ofJoints(model.on())) {
-      selection = selection == null ? compiled.selection(model) : selection;
-      if (selection.breaks(rule)) {
-        return new Caution(rule.because().text(), isOfLevel(rule));
-      }
-    }
-    return null;
+  private static boolean isOfLevel(Rule rule) {
+    return rule.terms().allMatch(term -> term.variable() == Term.Variable.JVM);
   }
 
-  /** Whether a rule looks at the level alone, which a joint fixes. */
-  private static boolean isOfLevel(Rule rule) {
-    return Stream.concat(rule.when().stream(), rule.remaining().stream())
-        .allMatch(term -> term.variable() == Term.Variable.JVM);
+  /** What there is to say about a solution. */
+  private Optional<String> caution(Model model) {
+    return compiled
+        .caution(compiled.value(model, Axis.FRAMEWORK))
+        .map(Saying::text)
+        .or(() -> broken(model, compiled.ofJoints(model.on())));
+  }
+
+  private Optional<String> broken(Model model, List<Rule> rules) {
+    if (rules.isEmpty()) {
+      return Optional.empty();
+    }
+    Selection selection = compiled.selection(model);
+    return rules.stream().filter(selection::breaks).findFirst().map(rule -> rule.because().text());
   }
 
   /** What the second joint offers and the first does not. */

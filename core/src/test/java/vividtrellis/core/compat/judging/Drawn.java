@@ -15,6 +15,8 @@ import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
 import vividtrellis.core.catalog.Rule;
+import vividtrellis.core.catalog.Term;
+import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.compat.Axis;
 import vividtrellis.core.compat.Axis.Value;
 import vividtrellis.core.compat.Selection;
@@ -28,6 +30,9 @@ final class Drawn {
   private static final int STARTERS = 5;
   private static final List<String> VERSIONS =
       List.of("2.0.2", "2.0.1", "1.5.1", "1.0.9", "3.0.0-M1");
+
+  private static final Set<Variable> JOINT =
+      Set.of(Variable.FRAMEWORK, Variable.JVM, Variable.LANGUAGE);
 
   private final Random random;
   final Edition edition;
@@ -172,6 +177,15 @@ final class Drawn {
       met.add("pre-release");
     }
     return met;
+  }
+
+  /** Whether a selection meets a caution that the lattice tells at its joint. */
+  boolean isToldAtJoint(Selection selection) {
+    return selection.frameworkVersion().isPreRelease()
+        || selection.frameworkVersion().text().startsWith("1.0")
+        || cautions.stream()
+            .filter(rule -> rule.terms().map(Term::variable).anyMatch(JOINT::contains))
+            .anyMatch(rule -> selection.breaks(rule));
   }
 
   /** Whether a joint can be had with at least the starters picked, both of its pins released. */

@@ -95,6 +95,9 @@ class VerdictProperties {
                         cell -> {
                           assertThat(selection.jvm().text()).isEqualTo("" + cell.jvm());
                           assertThat(selection.frameworkVersion().line()).isEqualTo(cell.line());
+                          assertThat(cell.state() == Lattice.State.CAUTION)
+                              .as("%s %s", cell, brief)
+                              .isEqualTo(drawn.isToldAtJoint(selection));
                         }));
   }
 
@@ -133,6 +136,12 @@ class VerdictProperties {
 
     assertThat(blind.judge(brief, 2026)).isEqualTo(looking.judge(brief, 2026));
     assertThat(blind.lattice(brief)).isEqualTo(looking.lattice(brief));
+  }
+
+  /** A joint where two cautions can each be had without the other, so that looks disagreed. */
+  @Example
+  void quickLooksTradeNoCautionForAnother() {
+    quickLooksChangeNoAnswer(5360);
   }
 
   @Property(tries = 300)
