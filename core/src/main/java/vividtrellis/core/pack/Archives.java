@@ -28,8 +28,8 @@ public final class Archives {
   /** The time of all entries, unless told otherwise. */
   public static final Instant DEFAULT_TIME = Instant.parse("2020-01-01T00:00:00Z");
 
-  /** Room for the archive of a project as most are, in bytes; it grows where that is not enough. */
-  private static final int ROOM = 160 * 1024;
+  /** What an archive takes for an entry beside its content, in bytes; most take less. */
+  private static final int ROOM_OF_ENTRY = 1024;
 
   private Archives() {}
 
@@ -49,8 +49,13 @@ public final class Archives {
     }
   }
 
+  /** Room that is enough for most archives, so that what is written is not copied on and on. */
+  private static int room(FileSet files) {
+    return files.files().stream().mapToInt(file -> file.text().length() + ROOM_OF_ENTRY).sum();
+  }
+
   private static byte[] zip(FileSet files, Instant time) throws IOException {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream(ROOM);
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream(room(files));
     long when = inOwnZone(time);
     try (ZipArchiveOutputStream out = new ZipArchiveOutputStream(bytes)) {
       out.setUseLanguageEncodingFlag(true);
@@ -82,7 +87,7 @@ public final class Archives {
   }
 
   private static byte[] tar(FileSet files, Instant time) throws IOException {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream(ROOM);
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream(room(files));
     try (TarArchiveOutputStream out = new TarArchiveOutputStream(bytes, "UTF-8")) {
       out.setLongFileMode(TarArchiveOutputStream.LONGFILE_POSIX);
       for (GeneratedFile file : files.files()) {

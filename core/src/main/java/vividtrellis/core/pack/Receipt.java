@@ -3,10 +3,12 @@ package vividtrellis.core.pack;
 import com.google.common.base.CharMatcher;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Briefs;
 import vividtrellis.core.brief.Trace;
@@ -57,6 +59,34 @@ public record Receipt(
   /** Why lines are there, whichever they are. */
   private record Reason(List<String> picks, String because) {}
 
+  /** Numbers reasons in the order in which they come by. */
+  private static final class Causes {
+    private final Map<Reason, Integer> numbers = new LinkedHashMap<>();
+
+    /** By its very words the last trace that had them: most traces of a text share theirs. */
+    private final Map<String, Trace> last = new IdentityHashMap<>();
+
+    private final Map<Trace, Integer> known = new IdentityHashMap<>();
+
+    // Where words and picks are the very same objects, they need not be compared.
+    @SuppressWarnings("ReferenceEquality")
+    int number(Trace trace) {
+      Trace before = last.get(trace.because());
+      if (before != null && before.picks() == trace.picks()) {
+        return known.getOrDefault(before, 0);
+      }
+      Reason reason = new Reason(trace.picks(), trace.because());
+      int number = numbers.computeIfAbsent(reason, each -> numbers.size());
+      last.put(trace.because(), trace);
+      known.put(trace, number);
+      return number;
+    }
+
+    Set<Reason> all() {
+      return numbers.keySet();
+    }
+  }
+
   /** The files of a project with the receipt among them. */
   public static FileSet added(
       FileSet files, Brief brief, String edition, String reach, String version) {
@@ -95,17 +125,15 @@ public record Receipt(
   }
 
   private String json() {
-    Map<Reason, Integer> causes = new LinkedHashMap<>();
+    Causes causes = new Causes();
     List<Node> entries = new ArrayList<>();
     for (Entry file : files) {
       StringBuilder runs = new StringBuilder();
       for (Trace trace : file.reasons()) {
-        Reason cause = new Reason(trace.picks(), trace.because());
-        int number = causes.computeIfAbsent(cause, key -> causes.size());
         runs.append(runs.isEmpty() ? "" : " ")
             .append(trace.to() - trace.from() + 1)
             .append('x')
-            .append(number);
+            .append(causes.number(trace));
       }
       entries.add(
           fields(
@@ -117,7 +145,7 @@ public record Receipt(
     }
     List<Node> reasons = new ArrayList<>();
     causes
-        .keySet()
+        .all()
         .forEach(
             cause ->
                 reasons.add(

@@ -1,15 +1,16 @@
 package vividtrellis.core.plan;
 
+import com.google.common.base.Suppliers;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import vividtrellis.core.brief.Key;
@@ -36,71 +37,64 @@ final class EntityVariables {
   private static final int SHORT_TEXT = 255;
 
   private final TemplateContext context;
+  private final Contributions picked;
+  private final Entity entity;
   private final Cause cause;
-  private final List<Contributed> contributions;
 
-  private EntityVariables(TemplateContext context, Cause cause, List<Contributed> contributions) {
+  private EntityVariables(TemplateContext context, Contributions picked, Entity entity) {
     this.context = context;
-    this.cause = cause;
-    this.contributions = contributions;
+    this.picked = picked;
+    this.entity = entity;
+    this.cause = Cause.of(Key.ENTITY.pointer(), Key.ENTITY.word() + " " + entity.name());
   }
 
-  /** Puts the names of the entity, if the brief has one. */
-  static void names(TemplateContext context, Contributions picked) {
+  /** Those of the entity of a brief, if it has one. */
+  static Optional<EntityVariables> of(TemplateContext context, Contributions picked) {
+    return picked
+        .brief()
+        .get(Key.ENTITY)
+        .flatMap(word -> Optional.ofNullable(EntityReader.read(word, EntityClashes.NONE).entity()))
+        .map(entity -> new EntityVariables(context, picked, entity));
+  }
+
+  /** Puts the names of the entity. */
+  void names() {
     boolean own =
         picked.edition().samples().stream()
             .noneMatch(
                 sample ->
                     picked.brief().get(Key.ENTITY).equals(Optional.ofNullable(sample.entity())));
-    context.put(EntityWord.OWN.word(), yes(own), cause(picked));
-    entity(picked)
-        .forEach(
-            entity -> {
-              EntityNames names = picked.names().entityNames();
-              EntityVariables words = new EntityVariables(context, cause(picked), List.of());
-              words.put(EntityWord.TYPE, names.type());
-              words.put(EntityWord.CONSTANT, names.constant());
-              words.put(EntityWord.ONE, names.one());
-              words.put(EntityWord.SEVERAL, names.several());
-              words.put(EntityWord.WORDS, names.words());
-              words.put(EntityWord.MANY_WORDS, names.manyWords());
-              words.put(EntityWord.MANY_TITLE, names.manyCapital());
-              words.put(EntityWord.ARTICLE, names.article());
-              words.put(EntityWord.ARTICLE_CAPITAL, names.article().replace('a', 'A'));
-              words.put(EntityWord.PATH, names.path());
-              words.put(EntityWord.TABLE, names.table());
-              words.put(EntityWord.FOLDER, names.folder());
-            });
-  }
-
-  /** Puts the fields of the entity, once all other words are there. */
-  static void fields(
-      TemplateContext context, Contributions picked, List<Contributed> contributions) {
-    entity(picked)
-        .forEach(
-            entity -> new EntityVariables(context, cause(picked), contributions).fields(entity));
-  }
-
-  private static Stream<Entity> entity(Contributions picked) {
-    return picked.brief().get(Key.ENTITY).stream()
-        .map(word -> EntityReader.read(word, EntityClashes.NONE).entity())
-        .filter(Objects::nonNull);
-  }
-
-  private static Cause cause(Contributions picked) {
-    String name = entity(picked).map(Entity::name).findFirst().orElse("");
-    return Cause.of(Key.ENTITY.pointer(), Key.ENTITY.word() + " " + name);
+    context.put(EntityWord.OWN.word(), yes(own), cause);
+    EntityNames names = picked.names().entityNames();
+    put(EntityWord.TYPE, names.type());
+    put(EntityWord.CONSTANT, names.constant());
+    put(EntityWord.ONE, names.one());
+    put(EntityWord.SEVERAL, names.several());
+    put(EntityWord.WORDS, names.words());
+    put(EntityWord.MANY_WORDS, names.manyWords());
+    put(EntityWord.MANY_TITLE, names.manyCapital());
+    put(EntityWord.ARTICLE, names.article());
+    put(EntityWord.ARTICLE_CAPITAL, names.article().replace('a', 'A'));
+    put(EntityWord.PATH, names.path());
+    put(EntityWord.TABLE, names.table());
+    put(EntityWord.FOLDER, names.folder());
   }
 
   private void put(EntityWord word, String value) {
     context.put(word.word(), value, cause);
   }
 
-  private void fields(Entity entity) {
+  /**
+   * Puts its fields, once all other words are there.
+   *
+   * @param contributions what picks say of a field
+   */
+  void fields(List<Contributed> contributions) {
+    Map<String, String> ofBindings = ofBindings(contributions);
     Samples samples = new Samples();
     List<Map<String, ?>> fields = new ArrayList<>();
     List<Field> all = entity.fields();
-    all.forEach(field -> fields.add(words(field, samples)));
+    all.forEach(field -> fields.add(words(field, samples, ofBindings)));
     context.put(EntityWord.FIELDS.word(), fields);
     context.put(EntityWord.FIRST.word(), fields.subList(0, 1));
     // A text is refused by what is typed; anything else only by not being there.
@@ -132,7 +126,7 @@ final class EntityVariables {
     context.put(word.word(), yes(fields.stream().anyMatch(what)));
   }
 
-  private Map<String, Object> words(Field field, Samples samples) {
+  private Map<String, Object> words(Field field, Samples samples, Map<String, String> ofBindings) {
     Map<String, Object> words = new HashMap<>();
     words.put(EntityWord.NAME.word(), marked(field.name()));
     words.put(EntityWord.CAPITAL.word(), marked(field.capital()));
@@ -161,12 +155,29 @@ final class EntityVariables {
     for (Field.Type type : Field.Type.values()) {
       words.put(type.word(), yes(type == field.type()));
     }
-    ofBindings().forEach((word, template) -> words.put(word, context.with(words).filled(template)));
+    // Few templates ask for all of them, and one word may be in another.
+    Supplier<TemplateContext> beside = Suppliers.memoize(() -> context.with(words));
+    ofBindings.forEach(
+        (word, template) -> words.put(word, new Late(() -> beside.get().filled(template))));
     return words;
   }
 
+  /** A text that is made when it is first asked for. */
+  private static final class Late {
+    private final Supplier<String> text;
+
+    Late(Supplier<String> text) {
+      this.text = Suppliers.memoize(text::get);
+    }
+
+    @Override
+    public String toString() {
+      return text.get();
+    }
+  }
+
   /** As with words of the whole project, who says more of the project counts. */
-  private Map<String, String> ofBindings() {
+  private static Map<String, String> ofBindings(List<Contributed> contributions) {
     Map<String, Contributed> best = new LinkedHashMap<>();
     for (Contributed each : contributions) {
       for (String word : each.what().fieldWords().keySet()) {

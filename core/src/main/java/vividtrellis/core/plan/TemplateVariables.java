@@ -14,6 +14,7 @@ import vividtrellis.core.brief.IdList;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.brief.Names;
 import vividtrellis.core.catalog.Contribution;
+import vividtrellis.core.catalog.EntityWord;
 import vividtrellis.core.catalog.Options.Starter;
 import vividtrellis.core.catalog.ProjectWord;
 import vividtrellis.core.catalog.Settings;
@@ -49,9 +50,11 @@ final class TemplateVariables {
     variables.versions();
     variables.settings(inputs);
     variables.starters(contributions);
-    EntityVariables.names(variables.context, picked);
+    Optional<EntityVariables> entity = EntityVariables.of(variables.context, picked);
+    entity.ifPresentOrElse(
+        EntityVariables::names, () -> variables.context.put(EntityWord.OWN.word(), ""));
     variables.contributed(contributions);
-    EntityVariables.fields(variables.context, picked, contributions);
+    entity.ifPresent(each -> each.fields(contributions));
     variables.environment(contributions);
     variables.services(contributions);
     return variables.context;

@@ -6,8 +6,6 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import vividtrellis.core.template.TemplateContext.Filled;
 
 /**
@@ -40,9 +38,6 @@ final class Imports {
     }
   }
 
-  /** A name of a type in the code. */
-  private static final Pattern TYPE = Pattern.compile("\\b[A-Z]\\w*");
-
   /** The same lines of a source, with each block of imports in order. */
   static List<Filled> sorted(List<Filled> lines, String path) {
     boolean kotlin = path.endsWith(".kt");
@@ -72,19 +67,47 @@ final class Imports {
     Set<String> used = new HashSet<>();
     for (Filled line : lines) {
       if (!line.text().startsWith(IMPORT)) {
-        Matcher type = TYPE.matcher(line.text());
-        while (type.find()) {
-          used.add(type.group());
-        }
+        addTypes(line.text(), used);
       }
     }
     return used;
   }
 
+  /** The names in a line that begin with a capital letter; every line of a project comes by. */
+  private static void addTypes(String line, Set<String> types) {
+    int at = 0;
+    while (at < line.length()) {
+      int from = at;
+      at = endOfName(line, from);
+      if (from < at && isCapital(line.charAt(from))) {
+        types.add(line.substring(from, at));
+      }
+      at = Math.max(at, from + 1);
+    }
+  }
+
   /** Functions are always taken for used, since some languages call them without their name. */
   private static boolean isUsed(String line, Set<String> used) {
     String name = NOISE.removeFrom(line.substring(line.lastIndexOf('.') + 1));
-    return !TYPE.matcher(name).matches() || used.contains(name);
+    boolean isType =
+        !name.isEmpty() && isCapital(name.charAt(0)) && endOfName(name, 0) == name.length();
+    return !isType || used.contains(name);
+  }
+
+  private static int endOfName(String line, int from) {
+    int at = from;
+    while (at < line.length() && isPartOfName(line.charAt(at))) {
+      at++;
+    }
+    return at;
+  }
+
+  private static boolean isCapital(char c) {
+    return c >= 'A' && c <= 'Z';
+  }
+
+  private static boolean isPartOfName(char c) {
+    return (c >= 'a' && c <= 'z') || isCapital(c) || (c >= '0' && c <= '9') || c == '_';
   }
 
   private static void drain(List<Import> block, List<Filled> sorted) {

@@ -2,7 +2,9 @@ package vividtrellis.core.render;
 
 import com.google.common.base.CharMatcher;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Trace;
 import vividtrellis.core.template.Cause;
@@ -13,6 +15,9 @@ final class TracedText {
   private final StringBuilder text = new StringBuilder();
   private final List<Trace> traces = new ArrayList<>();
   private int lines;
+
+  /** The reasons of a cause in words; many stretches of a text have the same. */
+  private final Map<Cause, String> said = new IdentityHashMap<>();
 
   /** What the last line is there for; most lines share it with the one before. */
   private @Nullable Cause last;
@@ -39,7 +44,8 @@ final class TracedText {
       Trace before = traces.remove(traces.size() - 1);
       traces.add(new Trace(before.from(), lines, before.picks(), before.because()));
     } else {
-      traces.add(new Trace(from, lines, cause.picks(), cause.because()));
+      String because = said.computeIfAbsent(cause, Cause::because);
+      traces.add(new Trace(from, lines, cause.picks(), because));
     }
     last = cause;
   }

@@ -1,9 +1,10 @@
 package vividtrellis.core.template;
 
+import com.google.common.io.CharStreams;
+import com.samskivert.mustache.DefaultCollector;
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
 import java.io.IOException;
-import java.io.StringWriter;
 import java.io.Writer;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -68,6 +69,22 @@ public final class TemplateContext {
 
   /** How many are kept; those of all shipped editions are fewer. */
   private static final int MOST_READY = 4096;
+
+  /**
+   * How words are looked up in the maps that hold them: in all templates alike. By itself, each
+   * template finds that out anew, and keeps it where the processor has nothing at hand.
+   */
+  private static final Mustache.Collector FETCHERS =
+      new DefaultCollector() {
+        private final Map<?, ?> known = new ConcurrentHashMap<>();
+
+        // The library says nothing of its keys and values but that they are those of all templates.
+        @Override
+        @SuppressWarnings("unchecked")
+        public <K, V> Map<K, V> createFetcherCache() {
+          return (Map<K, V>) known;
+        }
+      };
 
   /** Letters of a line; texts of shorter ones let the list of lines grow. */
   private static final int SHORT_LINE = 24;
@@ -212,10 +229,11 @@ public final class TemplateContext {
         if (section.group(1).equals("/")) {
           open.remove(open.size() - 1);
         } else {
-          open.add(section.group(2));
+          // A section of what is not there has no mark: nobody picked it.
+          open.add(section.group(1).equals("#") ? "{{{" + ALONE + section.group(2) + "}}}" : "");
         }
       } else {
-        open.forEach(word -> text.append("{{{").append(ALONE).append(word).append("}}}"));
+        open.forEach(text::append);
       }
       text.append(line).append('\n');
     }
@@ -228,6 +246,7 @@ public final class TemplateContext {
     if (ready == null) {
       ready =
           Mustache.compiler()
+              .withCollector(FETCHERS)
               .withEscaper(escaping::escape)
               .emptyStringIsFalse(true)
               .compile(lines ? withSections(template) : template);
@@ -236,8 +255,8 @@ public final class TemplateContext {
       }
     }
     // Most of a text is the template's own.
-    StringWriter text = new StringWriter(template.length() * 2);
-    ready.execute(values, text);
+    StringBuilder text = new StringBuilder(template.length() * 2);
+    ready.execute(values, CharStreams.asWriter(text));
     return text.toString();
   }
 
