@@ -39,7 +39,8 @@ const base = (path: string) => path.slice(path.lastIndexOf('/') + 1)
 </script>
 
 <template>
-  <Popover as="span">
+  <!-- Left out, its place in the sentence goes to the next word, which must not open in its stead. -->
+  <Popover v-slot="{ close }" as="span">
     <PopoverButton
       as="span"
       role="button"
@@ -55,11 +56,15 @@ const base = (path: string) => path.slice(path.lastIndexOf('/') + 1)
       @mouseleave="lit = []"
       @focus="point"
       @blur="lit = []"
-      @keydown.delete.prevent="drop(list, id)"
+      @keydown.delete.prevent="
+        () => {
+          close()
+          drop(list, id)
+        }
+      "
       >{{ text }}</PopoverButton
     >
     <PopoverPanel
-      v-slot="{ close }"
       class="absolute left-0 z-20 mt-1 w-full rounded-panel border border-line bg-card p-4 font-sans text-base shadow-lg"
       :data-card="id"
     >
@@ -109,7 +114,12 @@ const base = (path: string) => path.slice(path.lastIndexOf('/') + 1)
           type="button"
           class="ml-auto rounded-[5px] border border-line px-2.5 py-1 font-semibold hover:border-act"
           data-part="remove"
-          @click="drop(list, id)"
+          @click="
+            () => {
+              close()
+              drop(list, id)
+            }
+          "
         >
           Leave it out
         </button>

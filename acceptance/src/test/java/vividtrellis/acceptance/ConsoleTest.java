@@ -141,6 +141,7 @@ class ConsoleTest {
 
       page.find("[data-pick='/starters/3']").sendKeys(Keys.ENTER);
       page.find("[data-card=postgresql] [data-part=remove]").click();
+      page.await("no other word opened", () -> page.count("[data-card]") == 0);
       page.await(
           "what a way out changes", () -> page.text("[data-part=remedy]").contains("+ postgresql"));
       page.find("[data-part=remedy]").click();
