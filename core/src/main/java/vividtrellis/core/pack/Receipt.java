@@ -64,9 +64,9 @@ public record Receipt(
     private final Map<Reason, Integer> numbers = new LinkedHashMap<>();
 
     /** By its very words the last trace that had them: most traces of a text share theirs. */
-    private final Map<String, Trace> last = new IdentityHashMap<>();
+    private final IdentityHashMap<String, Trace> last = new IdentityHashMap<>();
 
-    private final Map<Trace, Integer> known = new IdentityHashMap<>();
+    private final IdentityHashMap<Trace, Integer> known = new IdentityHashMap<>();
 
     // Where words and picks are the very same objects, they need not be compared.
     @SuppressWarnings("ReferenceEquality")

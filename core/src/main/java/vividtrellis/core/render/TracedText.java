@@ -4,7 +4,6 @@ import com.google.common.base.CharMatcher;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Trace;
 import vividtrellis.core.template.Cause;
@@ -17,7 +16,7 @@ final class TracedText {
   private int lines;
 
   /** The reasons of a cause in words; many stretches of a text have the same. */
-  private final Map<Cause, String> said = new IdentityHashMap<>();
+  private final IdentityHashMap<Cause, String> said = new IdentityHashMap<>();
 
   /** What the last line is there for; most lines share it with the one before. */
   private @Nullable Cause last;
