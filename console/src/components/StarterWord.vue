@@ -22,6 +22,12 @@ function point() {
   foresee(withoutOne(brief.value, props.list, props.id))
 }
 
+/** Its place in the sentence goes to the next word, which must not stand there opened. */
+function leaveOut(close: () => void) {
+  close()
+  drop(props.list, props.id)
+}
+
 /** The files with lines that are there because of it. */
 const files = computed(() =>
   (fits.value ? (outline.value?.files ?? []) : []).flatMap((file) => {
@@ -39,7 +45,6 @@ const base = (path: string) => path.slice(path.lastIndexOf('/') + 1)
 </script>
 
 <template>
-  <!-- Left out, its place in the sentence goes to the next word, which must not open in its stead. -->
   <Popover v-slot="{ close }" as="span">
     <PopoverButton
       as="span"
@@ -56,12 +61,7 @@ const base = (path: string) => path.slice(path.lastIndexOf('/') + 1)
       @mouseleave="lit = []"
       @focus="point"
       @blur="lit = []"
-      @keydown.delete.prevent="
-        () => {
-          close()
-          drop(list, id)
-        }
-      "
+      @keydown.delete.prevent="leaveOut(close)"
       >{{ text }}</PopoverButton
     >
     <PopoverPanel
@@ -114,12 +114,7 @@ const base = (path: string) => path.slice(path.lastIndexOf('/') + 1)
           type="button"
           class="ml-auto rounded-[5px] border border-line px-2.5 py-1 font-semibold hover:border-act"
           data-part="remove"
-          @click="
-            () => {
-              close()
-              drop(list, id)
-            }
-          "
+          @click="leaveOut(close)"
         >
           Leave it out
         </button>

@@ -63,22 +63,21 @@ public record Receipt(
   private static final class Causes {
     private final Map<Reason, Integer> numbers = new LinkedHashMap<>();
 
-    /** By its very words the last trace that had them: most traces of a text share theirs. */
-    private final IdentityHashMap<String, Trace> last = new IdentityHashMap<>();
+    /** By its very words the last reason that had them: most traces of a text share theirs. */
+    private final IdentityHashMap<String, Numbered> last = new IdentityHashMap<>();
 
-    private final IdentityHashMap<Trace, Integer> known = new IdentityHashMap<>();
+    private record Numbered(List<String> picks, int number) {}
 
     // Where words and picks are the very same objects, they need not be compared.
     @SuppressWarnings("ReferenceEquality")
     int number(Trace trace) {
-      Trace before = last.get(trace.because());
+      Numbered before = last.get(trace.because());
       if (before != null && before.picks() == trace.picks()) {
-        return known.getOrDefault(before, 0);
+        return before.number();
       }
       Reason reason = new Reason(trace.picks(), trace.because());
       int number = numbers.computeIfAbsent(reason, each -> numbers.size());
-      last.put(trace.because(), trace);
-      known.put(trace, number);
+      last.put(trace.because(), new Numbered(trace.picks(), number));
       return number;
     }
 

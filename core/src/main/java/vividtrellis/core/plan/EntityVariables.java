@@ -13,6 +13,7 @@ import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.EntityWord;
 import vividtrellis.core.entity.Entity;
@@ -164,15 +165,26 @@ final class EntityVariables {
 
   /** A text that is made when it is first asked for. */
   private static final class Late {
-    private final Supplier<String> text;
+    private final Supplier<String> making;
+    private boolean begun;
+    private @Nullable String text;
 
-    Late(Supplier<String> text) {
-      this.text = Suppliers.memoize(text::get);
+    Late(Supplier<String> making) {
+      this.making = making;
     }
 
     @Override
     public String toString() {
-      return text.get();
+      String made = text;
+      if (made == null) {
+        if (begun) {
+          throw new IllegalStateException("A word of a field is made of itself");
+        }
+        begun = true;
+        made = making.get();
+        text = made;
+      }
+      return made;
     }
   }
 

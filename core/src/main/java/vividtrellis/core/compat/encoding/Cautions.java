@@ -36,7 +36,7 @@ public final class Cautions {
   /** By what is called as one that depends on starters and extras alone. */
   private final BitSet ofSwitches = new BitSet();
 
-  /** Of those that look at a framework version, a level, a JDK or a language. */
+  /** Those that look at a framework version, a level, a JDK or a language. */
   private final BitSet ofJoints = new BitSet();
 
   private final List<String> ids = new ArrayList<>();

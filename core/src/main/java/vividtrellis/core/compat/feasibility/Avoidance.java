@@ -202,6 +202,11 @@ public final class Avoidance {
     return ids(cautions.of(assumptions, Assumption.left(assumptions)));
   }
 
+  /** The same with what rules leave of each axis. */
+  Set<String> idsOf(List<Assumption> assumptions, BitSet[] left) {
+    return ids(cautions.of(assumptions, left));
+  }
+
   private Set<String> ids(BitSet met) {
     Set<String> ids = new HashSet<>();
     for (int k = met.nextSetBit(first); k >= 0; k = met.nextSetBit(k + 1)) {

@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Rule;
@@ -114,11 +115,16 @@ public final class Feasibility {
   }
 
   /**
-   * The most preferred of the solutions with no caution that can be avoided. Nothing is added to
-   * the picks unless they do not fit without.
+   * The most preferred of the solutions with no caution that can be avoided; none where the picks
+   * do not fit unless something is added.
    */
   public Optional<Model> best() {
-    return avoidances.get().filledIn(assumptions, search.left()).or(search::solve);
+    return avoidances.get().filledIn(assumptions, search.left());
+  }
+
+  /** The ids of the cautions that these picks have whatever is filled in and added. */
+  public Set<String> certain() {
+    return avoidances.get().idsOf(assumptions, search.left());
   }
 
   /**

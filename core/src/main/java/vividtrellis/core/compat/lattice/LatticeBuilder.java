@@ -11,12 +11,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Options.Level;
 import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Rule;
 import vividtrellis.core.catalog.Saying;
-import vividtrellis.core.catalog.Term;
 import vividtrellis.core.compat.Axis;
 import vividtrellis.core.compat.Lattice;
 import vividtrellis.core.compat.Lattice.Cell;
@@ -42,9 +42,6 @@ public final class LatticeBuilder {
   private final List<Level> levels;
   private final List<BitSet> values;
   private final BaseGrid grid;
-
-  /** The cautions that look at the level alone: whatever is filled in at a joint meets them. */
-  private final List<Rule> ofLevels;
 
   /** By level, the words of the framework lines that can be had with it. */
   private final Map<Level, Set<String>> lines = new HashMap<>();
@@ -75,8 +72,6 @@ public final class LatticeBuilder {
     this.picked = picked;
     this.columns = compiled.columns();
     this.levels = compiled.edition().levels();
-    this.ofLevels =
-        compiled.ofJoints(new BitSet()).stream().filter(LatticeBuilder::isOfLevel).toList();
     all.forEach(this::release);
     this.values = compiled.levels();
     this.here = picked();
@@ -233,13 +228,19 @@ public final class LatticeBuilder {
     if (column.caution().isPresent()) {
       return column.caution().get().text();
     }
-    Optional<String> ofLevel = there.model().flatMap(each -> broken(each, ofLevels));
-    if (ofLevel.isPresent()) {
-      return ofLevel.get();
+    if (there.isSeenWithout(compiled.cautions().ofJoints())) {
+      return null;
     }
-    return there.isSeenWithout(compiled.cautions().ofJoints())
-        ? null
-        : there.best().flatMap(this::caution).orElse(null);
+    Optional<Model> best = there.best();
+    if (best.isPresent()) {
+      return caution(best.get()).orElse(null);
+    }
+    // Something has to be added; what that brings is up to what is added.
+    Set<String> certain = there.certain();
+    return there
+        .model()
+        .flatMap(any -> broken(any, rule -> certain.contains(rule.id())))
+        .orElse(null);
   }
 
   private boolean isPicked(Column column, Level level) {
@@ -286,24 +287,21 @@ public final class LatticeBuilder {
         lose);
   }
 
-  private static boolean isOfLevel(Rule rule) {
-    return rule.terms().allMatch(term -> term.variable() == Term.Variable.JVM);
-  }
-
   /** What there is to say about a solution. */
   private Optional<String> caution(Model model) {
     return compiled
         .caution(compiled.value(model, Axis.FRAMEWORK))
         .map(Saying::text)
-        .or(() -> broken(model, compiled.ofJoints(model.on())));
+        .or(() -> broken(model, rule -> true));
   }
 
-  private Optional<String> broken(Model model, List<Rule> rules) {
-    if (rules.isEmpty()) {
-      return Optional.empty();
-    }
+  private Optional<String> broken(Model model, Predicate<Rule> which) {
     Selection selection = compiled.selection(model);
-    return rules.stream().filter(selection::breaks).findFirst().map(rule -> rule.because().text());
+    return compiled.ofJoints(model.on()).stream()
+        .filter(which)
+        .filter(selection::breaks)
+        .findFirst()
+        .map(rule -> rule.because().text());
   }
 
   /** What the second joint offers and the first does not. */
