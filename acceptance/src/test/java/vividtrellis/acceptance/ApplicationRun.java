@@ -3,7 +3,6 @@ package vividtrellis.acceptance;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
@@ -13,7 +12,14 @@ import java.util.regex.Pattern;
 final class ApplicationRun implements AutoCloseable {
 
   /** Servers say that they started, too, a while before the application does. */
-  private static final Pattern STARTED = Pattern.compile("\\bStarted \\S+ in [0-9.]+ seconds");
+  static final Pattern STARTED =
+      Pattern.compile("\\bStarted \\S+ in [0-9.]+ seconds|\\bStartup completed in [0-9]+ms");
+
+  /** What frameworks call the profile and the port, in the environment: each reads its own. */
+  private static final List<String> PROFILE =
+      List.of("SPRING_PROFILES_ACTIVE", "MICRONAUT_ENVIRONMENTS");
+
+  private static final List<String> PORT = List.of("SERVER_PORT", "MICRONAUT_SERVER_PORT");
 
   private static final int LONGEST = 60;
 
@@ -21,20 +27,19 @@ final class ApplicationRun implements AutoCloseable {
   private final Path log;
   private final int port = Product.freePort();
 
-  /** Starts it with these variables beside those of the tests, and these words. */
+  /** Starts it with a profile and these variables beside those of the tests. */
   ApplicationRun(
-      StartedProject project, Path packaged, Map<String, String> environment, List<String> words)
+      StartedProject project, Path packaged, String profile, Map<String, String> environment)
       throws IOException {
     log = project.project().resolve("run.log");
-    List<String> command =
-        new ArrayList<>(List.of(project.jdk() + "/bin/java", "-jar", packaged.toString()));
-    command.add("--server.port=" + port);
-    command.addAll(words);
     ProcessBuilder builder =
-        new ProcessBuilder(command)
+        new ProcessBuilder(project.jdk() + "/bin/java", "-jar", packaged.toString())
             .directory(project.project().toFile())
             .redirectErrorStream(true)
             .redirectOutput(log.toFile());
+    builder.environment().put("DEBUG", "false");
+    PROFILE.forEach(name -> builder.environment().put(name, profile));
+    PORT.forEach(name -> builder.environment().put(name, Integer.toString(port)));
     builder.environment().putAll(environment);
     running = builder.start();
   }

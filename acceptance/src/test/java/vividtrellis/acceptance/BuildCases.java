@@ -16,14 +16,20 @@ import vividtrellis.core.compat.Verdict;
 import vividtrellis.core.compat.judging.Verdicts;
 
 /**
- * Briefs to build: each two values of line, language with level, build system, packaging, sample
- * and layout meet in one of them where the verdict lets them, and each starter is in one at least.
+ * Briefs to build, for each framework: each two values of line, language with level, build system,
+ * packaging, sample and layout meet in one of them where the verdict lets them, and each starter is
+ * in one at least.
  */
 final class BuildCases {
 
-  private static final List<List<String>> AXES =
+  /** Lines of each framework, the one to begin with first. */
+  private static final List<List<String>> FRAMEWORKS =
       List.of(
           List.of("spring-boot@4.1", "spring-boot@4.0", "spring-boot@3.5", "spring-boot@3.4"),
+          List.of("micronaut@4.10"));
+
+  private static final List<List<String>> AXES =
+      List.of(
           List.of(
               "language=java@17",
               "language=java@21",
@@ -45,14 +51,20 @@ final class BuildCases {
   private final Edition edition = ShippedEdition.load();
   private final Verdicts verdicts = new Verdicts(edition);
   private final Random random = new Random(2026);
+  private final List<String> lines;
+  private final List<List<String>> axes = new ArrayList<>();
   private final Set<String> met = new HashSet<>();
   private final Set<String> starters = new LinkedHashSet<>();
 
-  private BuildCases() {}
+  private BuildCases(List<String> lines) {
+    this.lines = lines;
+    axes.add(lines);
+    axes.addAll(AXES);
+  }
 
   /** The same cases every time, for one edition. */
   static List<Verdict> all() {
-    return new BuildCases().cover();
+    return FRAMEWORKS.stream().flatMap(lines -> new BuildCases(lines).cover().stream()).toList();
   }
 
   private List<Verdict> cover() {
@@ -62,7 +74,7 @@ final class BuildCases {
       List<String> best = List.of();
       int most = 0;
       for (int i = 0; i < DRAWN; i++) {
-        List<String> drawn = AXES.stream().map(a -> a.get(random.nextInt(a.size()))).toList();
+        List<String> drawn = axes.stream().map(a -> a.get(random.nextInt(a.size()))).toList();
         int more = (int) pairs(drawn).stream().filter(pair -> !met.contains(pair)).count();
         if (more > most && fitting(brief(drawn)).isPresent()) {
           most = more;
@@ -78,8 +90,7 @@ final class BuildCases {
     }
     while (!starters.isEmpty()) {
       int before = starters.size();
-      cases.add(
-          filled(brief(List.of("spring-boot@4.1", "", "maven", "jar", "none", "by-feature"))));
+      cases.add(filled(brief(List.of(lines.get(0), "", "maven", "jar", "none", "by-feature"))));
       if (starters.size() == before) {
         String alone = starters.iterator().next();
         starters.remove(alone);
@@ -160,7 +171,7 @@ final class BuildCases {
 
   /** A starter that no base bears: on the first line that does. */
   private Optional<Verdict> alone(String starter) {
-    for (String line : AXES.get(0)) {
+    for (String line : lines) {
       Brief brief = brief(List.of(line, "", "maven", "jar", "none", "by-feature"));
       Verdict verdict = verdicts.judge(brief.withStarters(List.of(starter)), 2026);
       if (verdict.isWritable()) {

@@ -110,8 +110,8 @@ class BuildsTest {
         """
         # What was built
 
-        Written by `./verify --builds`. Each two values of framework line, language with level, build
-        system, packaging, sample and layout meet in one case, and each starter is in one at least. *Built* means
+        Written by `./verify --builds`. For each framework, each two values of line, language with level,
+        build system, packaging, sample and layout meet in one case, and each starter is in one at least. *Built* means
         with its tests, what was compiled being of the level that was picked, and what it resolves being what the effective model
         of Maven says, or the class paths of the same project with Maven; *started* from the packaged file, *answered* over
         HTTP. *Not fetchable here* is what the check said beforehand. Level 21 is built on JDK 25: Maven takes any from 21 on,

@@ -108,11 +108,15 @@ class FormattersTest {
     for (String together : TOGETHER) {
       briefs.add(walk.withStarters(List.of(together.split(" "))));
     }
+    for (String together : List.of("http-api", "http-api validation sql-orm h2 http-client")) {
+      briefs.add(walk.with(Key.FRAMEWORK, "micronaut").withStarters(List.of(together.split(" "))));
+    }
     RandomBriefs drawn = new RandomBriefs(LocalDate.now(ZoneOffset.UTC).toEpochDay());
     for (int i = 0; i < DRAWN; i++) {
       Brief brief = drawn.next().brief();
       briefs.add(
-          walk.with(Key.PACKAGING, brief.require(Key.PACKAGING))
+          walk.with(Key.FRAMEWORK, brief.require(Key.FRAMEWORK).replaceFirst("@.*", ""))
+              .with(Key.PACKAGING, brief.require(Key.PACKAGING))
               .with(Key.SAMPLE, brief.require(Key.SAMPLE))
               .with(Key.LAYOUT, brief.require(Key.LAYOUT))
               .withStarters(brief.starters()));

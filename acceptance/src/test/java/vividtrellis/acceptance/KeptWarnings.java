@@ -26,8 +26,8 @@ final class KeptWarnings {
   /** Of a log in lines, of one in JSON, and of the machine itself. */
   private static final Pattern WARNING =
       Pattern.compile(
-          "^\\S+ +(WARN|ERROR) \\d+ ---|\"level\":\"(WARN|ERROR)\"|^WARNING: |^OpenJDK .*"
-              + " warning: ");
+          "^\\S+ +(WARN|ERROR) (\\d+ ---| *\\S+ - )|\"level\":\"(WARN|ERROR)\"|^WARNING: |^OpenJDK"
+              + " .* warning: ");
 
   private static final Pattern LIBRARY =
       Pattern.compile("(?:BOOT|WEB)-INF/lib(?:-provided)?/(.+?)-([0-9][^/]*)\\.jar");

@@ -64,7 +64,8 @@ final class LocalDatabase implements AutoCloseable {
     String user = said.get("VIVID_DB_USER");
     String password = said.get("VIVID_DB_PASSWORD");
     Map<String, String> environment = new LinkedHashMap<>();
-    for (String each : List.of("SPRING_DATASOURCE", "SPRING_FLYWAY", "SPRING_LIQUIBASE")) {
+    for (String each :
+        List.of("SPRING_DATASOURCE", "SPRING_FLYWAY", "SPRING_LIQUIBASE", "DATASOURCES_DEFAULT")) {
       environment.put(each + "_URL", address);
       environment.put(
           each + (each.endsWith("FLYWAY") || each.endsWith("LIQUIBASE") ? "_USER" : "_USERNAME"),

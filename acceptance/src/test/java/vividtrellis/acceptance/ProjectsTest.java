@@ -20,6 +20,8 @@ import java.util.jar.JarFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import vividtrellis.acceptance.Product.Running;
 
 /** What is taken home builds with its own wrapper and answers over HTTP. */
@@ -107,7 +109,7 @@ class ProjectsTest {
             .start();
     try {
       for (int i = 0; i < 600 && app.isAlive(); i++) {
-        if (Files.readString(log).contains("Started ")) {
+        if (ApplicationRun.STARTED.matcher(Files.readString(log)).find()) {
           break;
         }
         Thread.sleep(100);
@@ -118,7 +120,7 @@ class ProjectsTest {
       assertThat(readme.blocks()).anyMatch(block -> block.contains("curl "));
       assertThat(readme.unreadable()).isEmpty();
       assertThat(readme.asked(at, null)).isEmpty();
-      assertThat(body(at, "/actuator/health")).contains("\"status\":\"UP\"");
+      assertThat(readme.blocks()).anyMatch(block -> block.contains("/health"));
     } finally {
       app.destroy();
       app.waitFor();
@@ -239,6 +241,8 @@ class ProjectsTest {
             "true",
             "SPRING_PROFILES_ACTIVE",
             "production",
+            "MICRONAUT_ENVIRONMENTS",
+            "production",
             "DATABASE_URL",
             "jdbc:h2:file:" + temp.resolve("kept"),
             "DATABASE_USER",
@@ -263,7 +267,7 @@ class ProjectsTest {
   }
 
   /** What is packaged knows nothing of one's own machine, and says what it is not told. */
-  private static void saysWhatIsMissing(Path jar, Path jdk) throws Exception {
+  private static void saysWhatIsMissing(Path jar, Path jdk, String run) throws Exception {
     Command.Result bare =
         new Command(jar.getParent().getParent(), List.of(jdk + "/bin/java", "-jar", jar.toString()))
             .run(60);
@@ -271,10 +275,10 @@ class ProjectsTest {
     assertThat(bare.both().lines())
         .singleElement()
         .asString()
-        .contains("DATABASE_PASSWORD, DATABASE_URL, DATABASE_USER", "./mvnw spring-boot:run");
+        .contains("DATABASE_PASSWORD, DATABASE_URL, DATABASE_USER", "./mvnw " + run);
     try (JarFile packaged = new JarFile(jar.toFile())) {
       assertThat(packaged.stream().map(JarEntry::getName))
-          .noneMatch(name -> name.contains("local"));
+          .noneMatch(name -> name.contains("application-local"));
     }
   }
 
@@ -295,13 +299,18 @@ class ProjectsTest {
     return HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
   }
 
-  @Test
-  void springBoot41OnJava25WithPostgresql(Running product) throws Exception {
+  @ParameterizedTest
+  @CsvSource({
+    "spring-boot@4.1, spring-boot:run, /actuator",
+    "micronaut@4.10,  mn:run,          ''"
+  })
+  void onJava25WithPostgresql(String framework, String run, String figures, Running product)
+      throws Exception {
     int port = Product.freePort();
     Path project =
         take(
             product,
-            "framework=spring-boot@4.1",
+            "framework=" + framework,
             "language=java@25",
             "sample=walkthrough",
             "entity=" + BerthsOverHttp.ENTITY,
@@ -321,7 +330,7 @@ class ProjectsTest {
     // No database is set up for it yet: the tests need none.
     isBuilt(project, jdk(25));
     Path jar = project.resolve("target/berth-booking-0.1.0.jar");
-    saysWhatIsMissing(jar, jdk(25));
+    saysWhatIsMissing(jar, jdk(25), run);
 
     Map<String, String> access = product.databaseAccess();
     URI server = URI.create(String.valueOf(access.get("VIVID_DB_URL")).substring("jdbc:".length()));
@@ -346,6 +355,8 @@ class ProjectsTest {
         Map.of(
             "SPRING_PROFILES_ACTIVE",
             "production",
+            "MICRONAUT_ENVIRONMENTS",
+            "production",
             "DATABASE_URL",
             "jdbc:" + server.resolve("/berth_booking"),
             "DATABASE_USER",
@@ -354,7 +365,7 @@ class ProjectsTest {
             "berth_booking"),
         () -> {
           new BerthsOverHttp(at(port)).goAllTheWay();
-          assertThat(body(at(port), "/actuator/prometheus")).contains("jvm_memory_used_bytes");
+          assertThat(body(at(port), figures + "/prometheus")).contains("jvm_memory_used_bytes");
         });
   }
 }

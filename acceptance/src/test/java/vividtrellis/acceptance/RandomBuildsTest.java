@@ -36,6 +36,9 @@ class RandomBuildsTest {
         RealBuild builds = new RealBuild(temp, servers)) {
       while (all.size() < count) {
         Verdict verdict = drawn.next();
+        if (System.getProperty("random") == null && !isMaven(verdict)) {
+          continue;
+        }
         all.add(builds.reach(verdict));
         System.out.println(all.get(all.size() - 1));
         if (System.getProperty("random") != null) {
@@ -44,6 +47,11 @@ class RandomBuildsTest {
       }
     }
     assertThat(all).filteredOn(Reached::isFailed).isEmpty();
+  }
+
+  /** The build of the day is one of Gradle often enough, and takes longer. */
+  private static boolean isMaven(Verdict verdict) {
+    return verdict.selection().orElseThrow().build().equals("maven");
   }
 
   private static String text(long seed, int looked, List<Reached> all, int count)

@@ -3,7 +3,6 @@ package vividtrellis.acceptance;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -42,7 +41,7 @@ record StartedProject(Path project, Path jdk, LocalServers servers) {
           "sessions-redis",
           "local-containers");
 
-  private static final List<String> PRODUCTION = List.of("--spring.profiles.active=production");
+  private static final String PRODUCTION = "production";
 
   static boolean canStart(Selection selection) {
     return selection.starters().stream().noneMatch(ELSEWHERE::contains);
@@ -55,7 +54,7 @@ record StartedProject(Path project, Path jdk, LocalServers servers) {
     try (Stream<Path> made = Files.list(project.resolve(maven ? "target" : "build/libs"))) {
       packaged =
           made.filter(f -> f.toString().endsWith("." + selection.packaging()))
-              .filter(f -> !f.toString().contains("-plain."))
+              .filter(f -> !f.toString().matches(".*-plain\\.[jw]ar|.*/original-.*"))
               .findFirst()
               .orElseThrow();
     }
@@ -72,7 +71,7 @@ record StartedProject(Path project, Path jdk, LocalServers servers) {
 
   /** In production with nothing set, it ends with one line that names all that has to be. */
   private String namesWhatIsMissing(Path packaged, ProductionVariables variables) throws Exception {
-    try (ApplicationRun run = new ApplicationRun(this, packaged, Map.of(), PRODUCTION)) {
+    try (ApplicationRun run = new ApplicationRun(this, packaged, PRODUCTION, Map.of())) {
       boolean started = run.isStarted();
       boolean named =
           run.log().lines().anyMatch(line -> variables.names().stream().allMatch(line::contains));
@@ -81,8 +80,7 @@ record StartedProject(Path project, Path jdk, LocalServers servers) {
   }
 
   private String startsInProduction(Path packaged, Map<String, String> given) throws Exception {
-    try (ApplicationRun run =
-        new ApplicationRun(this, packaged, given, List.of("--spring.profiles.active=production"))) {
+    try (ApplicationRun run = new ApplicationRun(this, packaged, PRODUCTION, given)) {
       return run.isStarted()
           ? KeptWarnings.fault(run.log(), packaged)
           : "in production: " + run.fault();
@@ -100,12 +98,7 @@ record StartedProject(Path project, Path jdk, LocalServers servers) {
           "SPRING_SECURITY_OAUTH2_RESOURCESERVER_JWT_ISSUER_URI", issuer + "/realms/local");
     }
     servers.lead(project);
-    try (ApplicationRun run =
-        new ApplicationRun(
-            this,
-            packaged,
-            environment,
-            List.of("--spring.profiles.active=local", "--debug=false"))) {
+    try (ApplicationRun run = new ApplicationRun(this, packaged, "local", environment)) {
       if (!run.isStarted()) {
         return "it did not start: " + run.fault();
       }

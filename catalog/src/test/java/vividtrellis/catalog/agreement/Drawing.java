@@ -8,7 +8,6 @@ import vividtrellis.catalog.TestedEdition;
 import vividtrellis.core.brief.Brief;
 import vividtrellis.core.brief.Key;
 import vividtrellis.core.catalog.Edition;
-import vividtrellis.core.catalog.Options.Line;
 import vividtrellis.core.catalog.Options.Option;
 import vividtrellis.core.compat.Verdict;
 
@@ -43,12 +42,15 @@ final class Drawing {
   /** Whatever was drawn; it need not fit. */
   Brief brief() {
     Edition edition = tested.edition();
-    List<String> lines = edition.frameworks().get(0).lines().stream().map(Line::line).toList();
+    List<String> frameworks =
+        edition.frameworks().stream()
+            .flatMap(each -> each.lines().stream().map(line -> each.id() + "@" + line.line()))
+            .toList();
     Brief brief =
         Brief.empty()
             .with(Key.NAME, one(List.of("tide-board", "fare-ledger", "record", "a1-b2")))
             .with(Key.GROUP, one(List.of("example.saltmarsh", "saltmarsh.example", "org.example")))
-            .with(Key.FRAMEWORK, tested.on(one(lines)))
+            .with(Key.FRAMEWORK, one(frameworks))
             .with(Key.LANGUAGE, one(LANGUAGES))
             .with(Key.BUILD, one(edition.builds()))
             .with(Key.SAMPLE, one(edition.samples()))

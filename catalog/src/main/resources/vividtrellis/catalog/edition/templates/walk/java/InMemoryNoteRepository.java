@@ -7,6 +7,7 @@ import {{package}}.domain.{{Entity}}Draft;
 import {{package}}.domain.{{Entity}}Repository;
 import {{package}}.domain.Stale{{Entity}}Exception;
 {{/byLayer}}
+import jakarta.inject.Singleton;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -18,7 +19,7 @@ import java.util.TreeMap;
 import org.springframework.stereotype.Repository;
 
 /** Keeps {{entitiesWords}} as long as the application runs. */
-@Repository
+@{{storageMark}}
 class InMemory{{Entity}}Repository implements {{Entity}}Repository {
 
     private final Map<Long, {{Entity}}> kept = new TreeMap<>();

@@ -4,6 +4,7 @@ package {{package}}.{{storage}};
 import {{package}}.domain.{{Entity}};
 import {{package}}.domain.{{Entity}}Draft;
 {{/byLayer}}
+import io.micronaut.core.annotation.Introspected;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -24,12 +25,15 @@ import org.jspecify.annotations.Nullable;
 
 /** {{An}} {{entityWords}} as a row of its table. */
 @Entity
+{{#openFields}}
+@Introspected(accessKind = Introspected.AccessKind.FIELD)
+{{/openFields}}
 @Table(name = "{{entityTable}}")
 class {{Entity}}Entity {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private {{#nullMarked}}@Nullable {{/nullMarked}}Long id;
+    {{^openFields}}private {{/openFields}}{{#nullMarked}}@Nullable {{/nullMarked}}Long id;
 
 {{#fields}}
 {{#choice}}
@@ -43,17 +47,17 @@ class {{Entity}}Entity {
 {{#mapping}}
     {{{mapping}}}
 {{/mapping}}
-    private {{{type}}} {{name}};
+    {{^openFields}}private {{/openFields}}{{{type}}} {{name}};
 
 {{/fields}}
     @Version
-    private long version;
+    {{^openFields}}private {{/openFields}}long version;
 
     @Column(nullable = false, updatable = false)
-    private Instant created;
+    {{^openFields}}private {{/openFields}}Instant created;
 
     @Column(nullable = false)
-    private Instant changed;
+    {{^openFields}}private {{/openFields}}Instant changed;
 
     /** For object mapping alone. */
     protected {{Entity}}Entity() {}

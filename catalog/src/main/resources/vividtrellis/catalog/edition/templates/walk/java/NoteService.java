@@ -11,6 +11,7 @@ import {{package}}.domain.Stale{{Entity}}Exception;
 import {{package}}.messages.{{Entity}}EventPublisher;
 {{/byLayer}}
 {{/announces}}
+import jakarta.inject.Singleton;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 {{^flows}}
@@ -19,7 +20,7 @@ import java.util.Optional;
 {{/flows}}
 import org.springframework.stereotype.Service;
 {{#rolledBack}}
-import org.springframework.transaction.annotation.Transactional;
+import {{transactional}};
 {{/rolledBack}}
 {{#flows}}
 import reactor.core.publisher.Flux;
@@ -30,7 +31,7 @@ import reactor.core.scheduler.Schedulers;
 {{/flows}}
 
 /** What can be done with {{entitiesWords}}, whoever asks. */
-@Service
+@{{serviceMark}}
 public class {{Entity}}Service {
 
     /** The most that a page has, however many are asked for. */
