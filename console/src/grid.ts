@@ -38,7 +38,7 @@ export const wordOf = (column: Column) =>
   column.line ? `${column.framework}@${column.line}` : column.framework
 
 /** How wide one letter of a label is, in the units of the drawing. */
-const LETTER = 5.9
+const LETTER = 5.6
 
 /** A label as far as there is room for it. */
 export function fitting(label: string, room: number): string {

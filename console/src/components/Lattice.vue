@@ -27,8 +27,10 @@ const top = computed(() => heads.value + (roomy.value ? 46 : 34))
 const rows = computed(() => lattice.value?.rows ?? [])
 const cells = computed(() => lattice.value?.cells ?? [])
 const rowGap = computed(() => (rows.value.length > 4 ? 38 : 46))
+/** The name of a framework without lines stands over its one column, and is wider. */
+const right = computed(() => (columns.value.length > 1 && !columns.value.at(-1)?.line ? 10 : 0))
 const columnGap = computed(
-  () => (width - left) / Math.max(1, columns.value.length + APART * (groups.value.length - 1)),
+  () => (width - left - right.value) / Math.max(1, columns.value.length + APART * (groups.value.length - 1)),
 )
 /** Joints shrink where many lines stand side by side. */
 const scale = computed(() => Math.min(1, columnGap.value / 36))

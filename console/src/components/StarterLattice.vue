@@ -16,8 +16,10 @@ const strips = computed(() =>
     pointer: `/starters/${(brief.value.starters ?? []).indexOf(strip.starter)}`,
   })),
 )
-/** More lines than this stand close; a framework without lines needs room for its name then. */
+/** More lines than this stand close. */
 const MANY = 9
+/** With more lines than this, a framework without lines needs room of its own for its name. */
+const SOME = 6
 </script>
 
 <template>
@@ -32,7 +34,9 @@ const MANY = 9
         <col
           v-for="{ column, at } in columns"
           :key="at"
-          :class="columns.length > MANY && !column.line && 'w-[2.9rem]'"
+          :class="
+            columns.length > SOME && !column.line && (columns.length > MANY ? 'w-[2.9rem]' : 'w-[3.3rem]')
+          "
         />
       </colgroup>
       <thead>
@@ -44,9 +48,12 @@ const MANY = 9
             scope="colgroup"
             :colspan="group.columns.length"
             :title="group.label"
-            class="truncate px-0.5 text-center font-semibold"
+            class="px-0.5 text-center font-semibold"
           >
-            {{ group.columns[0]!.column.line ? group.label : '' }}
+            <!-- The name of one with a single line may reach over its neighbours' edges: theirs stand far from there. -->
+            <span class="block truncate" :class="group.columns.length === 1 && '-mx-2.5'">
+              {{ group.columns[0]!.column.line ? group.label : '' }}
+            </span>
           </th>
         </tr>
         <tr class="text-tiny text-soft">

@@ -13,13 +13,16 @@ final class ApplicationRun implements AutoCloseable {
 
   /** Servers say that they started, too, a while before the application does. */
   static final Pattern STARTED =
-      Pattern.compile("\\bStarted \\S+ in [0-9.]+ seconds|\\bStartup completed in [0-9]+ms");
+      Pattern.compile(
+          "\\bStarted \\S+ in [0-9.]+ seconds|\\bStartup completed in [0-9]+ms"
+              + "|\\bstarted in [0-9.]+s\\.");
 
   /** What frameworks call the profile and the port, in the environment: each reads its own. */
   private static final List<String> PROFILE =
       List.of("SPRING_PROFILES_ACTIVE", "MICRONAUT_ENVIRONMENTS");
 
-  private static final List<String> PORT = List.of("SERVER_PORT", "MICRONAUT_SERVER_PORT");
+  private static final List<String> PORT =
+      List.of("SERVER_PORT", "MICRONAUT_SERVER_PORT", "QUARKUS_HTTP_PORT");
 
   private static final int LONGEST = 60;
 
@@ -39,6 +42,8 @@ final class ApplicationRun implements AutoCloseable {
             .redirectOutput(log.toFile());
     builder.environment().put("DEBUG", "false");
     PROFILE.forEach(name -> builder.environment().put(name, profile));
+    // This one has names of its own for them.
+    builder.environment().put("QUARKUS_PROFILE", profile.equals("local") ? "dev" : "prod");
     PORT.forEach(name -> builder.environment().put(name, Integer.toString(port)));
     builder.environment().putAll(environment);
     running = builder.start();

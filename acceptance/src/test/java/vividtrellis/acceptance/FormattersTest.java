@@ -108,8 +108,10 @@ class FormattersTest {
     for (String together : TOGETHER) {
       briefs.add(walk.withStarters(List.of(together.split(" "))));
     }
-    for (String together : List.of("http-api", "http-api validation sql-orm h2 http-client")) {
-      briefs.add(walk.with(Key.FRAMEWORK, "micronaut").withStarters(List.of(together.split(" "))));
+    for (String framework : List.of("micronaut", "quarkus")) {
+      for (String starters : List.of("http-api", "http-api validation sql-orm h2")) {
+        briefs.add(walk.with(Key.FRAMEWORK, framework).withStarters(List.of(starters.split(" "))));
+      }
     }
     RandomBriefs drawn = new RandomBriefs(LocalDate.now(ZoneOffset.UTC).toEpochDay());
     for (int i = 0; i < DRAWN; i++) {

@@ -6,12 +6,15 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
+import java.util.Properties;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import vividtrellis.core.version.Version;
 import vividtrellis.core.version.VersionRange;
@@ -26,11 +29,14 @@ final class KeptWarnings {
   /** Of a log in lines, of one in JSON, and of the machine itself. */
   private static final Pattern WARNING =
       Pattern.compile(
-          "^\\S+ +(WARN|ERROR) (\\d+ ---| *\\S+ - )|\"level\":\"(WARN|ERROR)\"|^WARNING: |^OpenJDK"
-              + " .* warning: ");
+          "^[-0-9T:.,+Z ]+ (WARN|ERROR) +(\\d+ ---|\\S+ - |\\[)|^ERROR:"
+              + " |\"level\":\"(WARN|ERROR)\"|^WARNING: |^OpenJDK .* warning: ");
 
   private static final Pattern LIBRARY =
       Pattern.compile("(?:BOOT|WEB)-INF/lib(?:-provided)?/(.+?)-([0-9][^/]*)\\.jar");
+
+  private static final Pattern MERGED =
+      Pattern.compile("META-INF/maven/[^/]+/([^/]+)/pom.properties");
 
   private record Kept(List<String> texts, String library, VersionRange versions) {
     boolean isSaidIn(String line, Set<String> libraries) {
@@ -56,17 +62,21 @@ final class KeptWarnings {
         .orElse("");
   }
 
+  /** Those that lie in it, and those whose classes do. */
   private static Set<String> libraries(Path packaged) throws IOException {
     Set<String> libraries = new TreeSet<>();
     try (ZipFile file = new ZipFile(packaged.toFile())) {
-      file.stream()
-          .forEach(
-              entry -> {
-                Matcher library = LIBRARY.matcher(entry.getName());
-                if (library.matches()) {
-                  libraries.add(library.group(1) + ":" + library.group(2));
-                }
-              });
+      for (ZipEntry entry : Collections.list(file.entries())) {
+        Matcher library = LIBRARY.matcher(entry.getName());
+        Matcher merged = MERGED.matcher(entry.getName());
+        if (library.matches()) {
+          libraries.add(library.group(1) + ":" + library.group(2));
+        } else if (merged.matches()) {
+          Properties said = new Properties();
+          said.load(file.getInputStream(entry));
+          libraries.add(merged.group(1) + ":" + said.getProperty("version"));
+        }
+      }
     }
     return libraries;
   }

@@ -72,6 +72,9 @@ final class LocalDatabase implements AutoCloseable {
           user);
       environment.put(each + "_PASSWORD", password);
     }
+    environment.put("QUARKUS_DATASOURCE_JDBC_URL", address);
+    environment.put("QUARKUS_DATASOURCE_USERNAME", user);
+    environment.put("QUARKUS_DATASOURCE_PASSWORD", password);
     environment.put("SPRING_R2DBC_URL", address.replace("jdbc:", "r2dbc:"));
     environment.put("SPRING_R2DBC_USERNAME", user);
     environment.put("SPRING_R2DBC_PASSWORD", password);

@@ -301,8 +301,9 @@ class ProjectsTest {
 
   @ParameterizedTest
   @CsvSource({
-    "spring-boot@4.1, spring-boot:run, /actuator",
-    "micronaut@4.10,  mn:run,          ''"
+    "spring-boot@4.1, spring-boot:run, /actuator/prometheus",
+    "micronaut@4.10,  mn:run,          /prometheus",
+    "quarkus@3.33,    quarkus:dev,     /q/metrics"
   })
   void onJava25WithPostgresql(String framework, String run, String figures, Running product)
       throws Exception {
@@ -365,7 +366,7 @@ class ProjectsTest {
             "berth_booking"),
         () -> {
           new BerthsOverHttp(at(port)).goAllTheWay();
-          assertThat(body(at(port), figures + "/prometheus")).contains("jvm_memory_used_bytes");
+          assertThat(body(at(port), figures)).contains("jvm_memory_used_bytes");
         });
   }
 }

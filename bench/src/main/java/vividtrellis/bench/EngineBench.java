@@ -34,8 +34,18 @@ import vividtrellis.core.compat.judging.Verdicts;
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 public class EngineBench {
 
-  /** Starters, framework versions and rules; or the edition that is served. */
-  @Param({"shipped", "125x15x312", "250x30x625", "500x30x1250", "1000x60x2500", "2000x60x5000"})
+  /**
+   * Starters, framework versions and rules; or the edition that is served, or its first framework.
+   */
+  @Param({
+    "shipped",
+    "narrow",
+    "125x15x312",
+    "250x30x625",
+    "500x30x1250",
+    "1000x60x2500",
+    "2000x60x5000"
+  })
   public String size = "";
 
   /** Whether the picks of the briefs go together. */
@@ -50,7 +60,9 @@ public class EngineBench {
   @Setup
   public void draw() {
     Edition edition = ShippedEdition.load();
-    if (!size.equals("shipped")) {
+    if (size.equals("narrow")) {
+      edition = Narrow.edition();
+    } else if (!size.equals("shipped")) {
       String[] counts = size.split("x", -1);
       edition =
           Synthetic.edition(

@@ -120,6 +120,8 @@ class ShippedVerdictsTest {
             + " Spring Boot 4.1",
         "framework=spring-boot@4.0                   | longer-supported-line  | note    | Go to"
             + " Spring Boot 4.1",
+        "framework=quarkus@3.38                      | long-term-line        | note    | Go to"
+            + " Quarkus 3.33",
         "framework=spring-boot@4.1 language=java@26  | longer-supported-level | note    | Use Java"
             + " 25",
         "framework=spring-boot@3.4 language=java@25  | spring-boot-mocks-of-code | caution | Go to"
@@ -155,6 +157,20 @@ class ShippedVerdictsTest {
     }
     if (rule.equals(Verdict.NOT_WRITTEN_YET)) {
       assertThat(verdict.isWritable()).isFalse();
+    }
+  }
+
+  @Test
+  void anotherFrameworkKeepsWhatIsPickedAndSaysWhatItDoesNotKnow() {
+    Brief before = brief("framework=spring-boot@4.1 +http-api +kafka +validation");
+    for (String framework : List.of("micronaut", "quarkus")) {
+      Verdict there = verdicts.judge(before.with(Key.FRAMEWORK, framework), 2026);
+      Finding unknown = finding(there, "kafka-is-bound").orElseThrow();
+
+      assertThat(there.brief().starters()).isEqualTo(before.starters());
+      assertThat(unknown.severity()).isEqualTo(Severity.BLOCKER);
+      assertThat(unknown.remedies().get(0).title()).isEqualTo("Drop Kafka");
+      assertThat(verdicts.judge(unknown.remedies().get(0).result(), 2026).isWritable()).isTrue();
     }
   }
 

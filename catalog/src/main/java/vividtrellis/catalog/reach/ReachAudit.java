@@ -269,28 +269,39 @@ public final class ReachAudit {
     return bases.computeIfAbsent(
         of + " " + language.orElse(""),
         key -> {
+          Map<String, String> properties = new LinkedHashMap<>(own(framework, version));
+          language.map(this::properties).ifPresent(properties::putAll);
           Optional<String> parent = Optional.empty();
           List<String> lists = new ArrayList<>();
           for (Contribution binding : framework.bindings()) {
             if (binding.parent() != null) {
-              String own =
-                  Coordinates.filled(String.valueOf(binding.parent().version()), version, "", null);
-              parent = Optional.of(binding.parent().key() + ":" + own);
+              parent = Optional.of(coordinates(binding.parent(), version, properties));
             }
-            binding
-                .boms()
-                .forEach(
-                    bom ->
-                        lists.add(
-                            bom.key()
-                                + ":"
-                                + Coordinates.filled(
-                                    String.valueOf(bom.version()), version, "", null)));
+            binding.boms().forEach(bom -> lists.add(coordinates(bom, version, properties)));
           }
-          Map<String, String> properties = language.map(this::properties).orElse(Map.of());
           return Base.of(
               parent, parent.isPresent() ? List.of() : lists, properties, registry, models);
         });
+  }
+
+  private static String coordinates(
+      Contribution.Artifact list, @Nullable Version version, Map<String, String> properties) {
+    String said = String.valueOf(list.version());
+    for (Map.Entry<String, String> property : properties.entrySet()) {
+      said = said.replace("${" + property.getKey() + "}", property.getValue());
+    }
+    return list.key() + ":" + Coordinates.filled(said, version, "", null);
+  }
+
+  /** The properties in which a build of the framework keeps its version. */
+  private static Map<String, String> own(Framework framework, @Nullable Version version) {
+    Map<String, String> properties = new LinkedHashMap<>();
+    for (Contribution binding : framework.bindings()) {
+      binding.properties().entrySet().stream()
+          .filter(each -> version != null && each.getValue().equals("{{frameworkVersion}}"))
+          .forEach(each -> properties.put(each.getKey(), version.text()));
+    }
+    return properties;
   }
 
   /** The properties by which a build takes another version of a language than the managed one. */

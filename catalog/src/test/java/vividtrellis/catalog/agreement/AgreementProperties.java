@@ -61,7 +61,7 @@ class AgreementProperties {
     brief.get(Key.SUMMARY).ifPresent(s -> assertThat(facts.about()).containsValue(s));
     for (String system : List.of("gradle-kotlin", "gradle-groovy")) {
       Verdict gradle = tested(seed).judge(brief.with(Key.BUILD, system));
-      if (!brief.require(Key.FRAMEWORK).startsWith("micronaut")) {
+      if (brief.require(Key.FRAMEWORK).startsWith(tested(seed).on(""))) {
         assertThat(gradle.isWritable()).as("%s", gradle.findings()).isTrue();
       }
       Assume.that(gradle.isWritable());
@@ -101,8 +101,12 @@ class AgreementProperties {
     FileSet files = files(seed, verdict);
     String format = brief.require(Key.FORMAT);
     Map<String, String> local = new HashMap<>();
-    for (String file : List.of("src/main/resources/application.", "config/application-local.")) {
-      local.putAll(settings(files, file + format));
+    for (String file :
+        List.of(
+            "src/main/resources/application", "config/application-local", "config/application")) {
+      if (files.files().stream().anyMatch(each -> each.path().equals(file + "." + format))) {
+        local.putAll(settings(files, file + "." + format));
+      }
     }
 
     if (brief.require(Key.SAMPLE).equals("endpoint")) {
@@ -126,8 +130,9 @@ class AgreementProperties {
               word ->
                   word.matches("|#|FROM|WORKDIR|COPY|RUN|USER|ENV|EXPOSE|HEALTHCHECK|ENTRYPOINT"));
     }
-    if (brief.extras().contains("compose") && local.containsKey(keys.dataSource() + "url")) {
-      accounts(files, local, keys.dataSource(), Names.of(brief).database());
+    if (brief.extras().contains("compose")
+        && local.containsKey(keys.dataSource() + keys.address())) {
+      accounts(files, local, keys, Names.of(brief).database());
     }
     for (String path : List.of(".github/workflows/build.yml", ".gitlab-ci.yml")) {
       if (files.files().stream().anyMatch(file -> file.path().equals(path))) {
@@ -144,21 +149,23 @@ class AgreementProperties {
   }
 
   /** What frameworks call the settings that others have to agree with. */
-  private record Keys(String port, String dataSource) {
+  private record Keys(String port, String dataSource, String address) {
     static Keys of(Selection selection) {
-      return selection.framework().equals("micronaut")
-          ? new Keys("micronaut.server.port", "datasources.default.")
-          : new Keys("server.port", "spring.datasource.");
+      return switch (selection.framework()) {
+        case "micronaut" -> new Keys("micronaut.server.port", "datasources.default.", "url");
+        case "quarkus" -> new Keys("quarkus.http.port", "quarkus.datasource.", "jdbc.url");
+        default -> new Keys("server.port", "spring.datasource.", "url");
+      };
     }
   }
 
   private static void accounts(
-      FileSet files, Map<String, String> local, String dataSource, String database) {
+      FileSet files, Map<String, String> local, Keys keys, String database) {
     boolean any = files.files().stream().anyMatch(file -> file.path().equals("compose.yaml"));
-    if (!any || local.get(dataSource + "url").startsWith("jdbc:h2:")) {
+    if (!any || local.get(keys.dataSource() + keys.address()).startsWith("jdbc:h2:")) {
       return;
     }
-    String url = local.get(dataSource + "url");
+    String url = local.get(keys.dataSource() + keys.address());
     Map<String, String> services = flat(text(files, "compose.yaml"));
     String service = url.replaceFirst("jdbc:(\\w+):.*", "$1");
     String start = "services." + service + ".";
@@ -170,10 +177,10 @@ class AgreementProperties {
             .filter(each -> each.getKey().startsWith(start + "environment."))
             .map(Map.Entry::getValue)
             .toList();
-    assertThat(values).contains(local.get(dataSource + "password"));
+    assertThat(values).contains(local.get(keys.dataSource() + "password"));
     if (!service.equals("sqlserver")) {
-      assertThat(values).contains(local.get(dataSource + "username"));
-      assertThat(local).containsEntry(dataSource + "username", database);
+      assertThat(values).contains(local.get(keys.dataSource() + "username"));
+      assertThat(local).containsEntry(keys.dataSource() + "username", database);
     }
     if (!List.of("sqlserver", "oracle").contains(service)) {
       assertThat(url).endsWith("/" + database);
@@ -209,7 +216,9 @@ class AgreementProperties {
     Properties properties = new Properties();
     properties.load(new StringReader(text(files, path)));
     Map<String, String> settings = new HashMap<>();
-    properties.forEach((key, value) -> settings.put(String.valueOf(key), String.valueOf(value)));
+    properties.forEach(
+        (key, value) ->
+            settings.put(String.valueOf(key).replaceFirst("^%dev\\.", ""), String.valueOf(value)));
     return settings;
   }
 

@@ -185,6 +185,7 @@ final class OptionReader {
         standing,
         until,
         "yes".equals(section.optional("estimated")),
+        "yes".equals(section.optional("long-term")),
         section.text("source"),
         ConditionReader.standards(section),
         versions(section));

@@ -249,6 +249,7 @@ public final class Options {
    * @param until the month in which support ends or ended, as in {@code 2026-12}; {@code null} if
    *     that is open
    * @param estimated whether the standing was computed from dates of release, since no source says
+   * @param longTerm whether it is supported for longer than lines that come after it
    * @param source what the standing rests on
    * @param standards by name the level of each that it is written for, such as {@code servlet}
    * @param versions newest first; never empty
@@ -258,6 +259,7 @@ public final class Options {
       Standing standing,
       @Nullable String until,
       boolean estimated,
+      boolean longTerm,
       String source,
       Map<String, Version> standards,
       List<Version> versions) {

@@ -147,23 +147,26 @@ final class Advisories {
     Version version = value.version();
     if (line.isPresent() && version != null && isPicked(Axis.FRAMEWORK)) {
       Framework framework = compiled.edition().framework(value.id()).orElseThrow();
-      framework.lines().stream()
-          .filter(each -> each.standing() == Standing.SUPPORTED)
+      List<Line> supported =
+          framework.lines().stream().filter(each -> each.standing() == Standing.SUPPORTED).toList();
+      supported.stream()
+          .filter(Line::longTerm)
           .findFirst()
+          .or(() -> supported.stream().findFirst())
           .filter(
               each ->
                   line.get().standing(version) == Standing.SUPPORTED && !each.equals(line.get()))
           .ifPresent(
-              newest ->
+              best ->
                   note(
-                      "longer-supported-line",
+                      best.longTerm() ? "long-term-line" : "longer-supported-line",
                       Key.FRAMEWORK,
                       Map.of(
                           "label", framework.about().label(),
                           "line", line.get().line(),
-                          "version", newest.line()),
+                          "version", best.line()),
                       new Change.Move(
-                          Key.FRAMEWORK, VersionedId.word(framework.id(), newest.line()), 2)));
+                          Key.FRAMEWORK, VersionedId.word(framework.id(), best.line()), 2)));
     }
     Optional<Level> level =
         compiled.edition().levels().stream()

@@ -7,6 +7,7 @@ import {{package}}.domain.{{Entity}}Draft;
 import {{package}}.domain.{{Entity}}Repository;
 import {{package}}.domain.Stale{{Entity}}Exception;
 {{/byLayer}}
+import jakarta.enterprise.context.ApplicationScoped;
 import jakarta.inject.Singleton;
 import java.time.Instant;
 import java.util.List;

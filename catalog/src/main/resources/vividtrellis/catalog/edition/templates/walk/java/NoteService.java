@@ -11,6 +11,7 @@ import {{package}}.domain.Stale{{Entity}}Exception;
 import {{package}}.messages.{{Entity}}EventPublisher;
 {{/byLayer}}
 {{/announces}}
+import jakarta.enterprise.context.ApplicationScoped;
 import jakarta.inject.Singleton;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -55,14 +56,14 @@ public class {{Entity}}Service {
 
     /** One page of them, oldest first; pages are counted from 0. */
 {{#rolledBack}}
-    @Transactional(readOnly = true)
+    @Transactional{{{readingOnly}}}
 {{/rolledBack}}
     public {{#flows}}Flux{{/flows}}{{^flows}}List{{/flows}}<{{Entity}}> findAll(int page, int size) {
         return {{entities}}.findAll(Math.max(page, 0), Math.min(Math.max(size, 1), LARGEST_PAGE));
     }
 
 {{#rolledBack}}
-    @Transactional(readOnly = true)
+    @Transactional{{{readingOnly}}}
 {{/rolledBack}}
     public {{#flows}}Mono{{/flows}}{{^flows}}Optional{{/flows}}<{{Entity}}> findById(long id) {
         return {{entities}}.findById(id);

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.micronaut.runtime.server.EmbeddedServer;
 import io.micronaut.test.extensions.junit5.annotation.MicronautTest;
+import io.quarkus.test.common.http.TestHTTPResource;
+import io.quarkus.test.junit.QuarkusTest;
 import jakarta.inject.Inject;
 import java.io.IOException;
 import java.net.URI;
@@ -15,7 +17,12 @@ import java.net.http.HttpResponse.BodyHandlers;
 import org.junit.jupiter.api.Test;
 
 /** Goes the whole way over HTTP, with the settings for tests. */
+{{#embeddedServer}}
 @MicronautTest{{#rolledBack}}(transactional = false){{/rolledBack}}
+{{/embeddedServer}}
+{{^embeddedServer}}
+@QuarkusTest
+{{/embeddedServer}}
 class {{Entity}}HttpTest {
 
     private static final String {{ENTITY}} = """
@@ -28,8 +35,14 @@ class {{Entity}}HttpTest {
 
     private final HttpClient http = HttpClient.newHttpClient();
 
+{{#embeddedServer}}
     @Inject
     EmbeddedServer server;
+{{/embeddedServer}}
+{{^embeddedServer}}
+    @TestHTTPResource("/")
+    URI server;
+{{/embeddedServer}}
 
     @Test
     void keepsOneUntilItIsRemoved() throws Exception {
@@ -51,6 +64,7 @@ class {{Entity}}HttpTest {
         assertThat(changed.statusCode()).isEqualTo(200);
         HttpResponse<String> late = send("PUT", location, {{ENTITY}}, "If-Match", "\"0\"");
         assertThat(late.statusCode()).isEqualTo(412);
+        assertThat(send("DELETE", location, "").statusCode()).isEqualTo(204);
     }
 
 {{#refused}}
@@ -64,7 +78,7 @@ class {{Entity}}HttpTest {
 {{/refused}}
     private HttpResponse<String> send(String method, String path, String body, String... headers)
             throws IOException, InterruptedException {
-        URI address = server.getURI().resolve(path);
+        URI address = server{{#embeddedServer}}.getURI(){{/embeddedServer}}.resolve(path);
         HttpRequest.Builder request = HttpRequest.newBuilder(address)
                 .method(method, body.isEmpty() ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
         if (!body.isEmpty()) {

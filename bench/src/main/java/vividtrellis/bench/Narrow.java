@@ -1,0 +1,33 @@
+package vividtrellis.bench;
+
+import java.util.List;
+import vividtrellis.catalog.ShippedEdition;
+import vividtrellis.core.catalog.Edition;
+import vividtrellis.core.catalog.EditionLoader;
+
+/**
+ * The shipped edition without the files of all frameworks but the first and the one that is none:
+ * what the others cost those who do not pick them.
+ */
+final class Narrow {
+
+  private static final List<String> OTHERS = List.of("micronaut", "quarkus");
+
+  private Narrow() {}
+
+  static Edition edition() {
+    return EditionLoader.load(name -> ShippedEdition.file(name).map(Narrow::without));
+  }
+
+  private static String without(String text) {
+    String left = text;
+    for (String other : OTHERS) {
+      left =
+          left.replace("  - " + other + ".yaml\n", "")
+              .replace(", \"framework:" + other + "\"", "")
+              .replace(", framework:" + other, "")
+              .replace("\"no framework:" + other + "\"", "\"framework:spring-boot\"");
+    }
+    return left;
+  }
+}
