@@ -30,7 +30,7 @@ const SOME = 6
     </div>
     <table class="w-full table-fixed border-collapse" data-part="across">
       <colgroup>
-        <col :class="columns.length > MANY ? 'w-[24%]' : 'w-[36%]'" />
+        <col :class="columns.length > MANY ? 'w-[24%]' : columns.length > SOME ? 'w-[33%]' : 'w-[36%]'" />
         <col
           v-for="{ column, at } in columns"
           :key="at"
@@ -40,7 +40,11 @@ const SOME = 6
         />
       </colgroup>
       <thead>
-        <tr v-if="groups.length > 2" class="text-tiny text-soft">
+        <tr
+          v-if="groups.length > 2"
+          class="text-soft"
+          :class="columns.length > SOME ? 'text-[10px]' : 'text-tiny'"
+        >
           <td></td>
           <th
             v-for="group in groups"
@@ -51,7 +55,7 @@ const SOME = 6
             class="px-0.5 text-center font-semibold"
           >
             <!-- The name of one with a single line may reach over its neighbours' edges: theirs stand far from there. -->
-            <span class="block truncate" :class="group.columns.length === 1 && '-mx-2.5'">
+            <span class="block truncate" :class="group.columns.length === 1 && '-mx-3.5'">
               {{ group.columns[0]!.column.line ? group.label : '' }}
             </span>
           </th>
