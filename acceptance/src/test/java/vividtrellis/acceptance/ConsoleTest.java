@@ -125,7 +125,7 @@ class ConsoleTest {
       assertThat(page.text("[data-part=code] .bg-hot")).contains("<dependency>");
       page.await("in sight", () -> page.isInSight("[data-part=code] .bg-hot", "[data-part=code]"));
       assertThat(page.text("[data-part=result]")).contains("here because of PostgreSQL");
-      page.pointAt("[data-part=code] [title='SQL by object mapping']");
+      page.pointAt("[data-part=code] [title^='SQL by object mapping']");
       page.await("its word", () -> page.classes("[data-pick='/starters/2']").contains("bg-hot"));
     }
   }

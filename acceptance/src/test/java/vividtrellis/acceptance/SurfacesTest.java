@@ -216,7 +216,8 @@ class SurfacesTest {
         .doesNotContain("Spring Boot");
     Command.Result unknown = product.vivid(temp, "lattice", "name=tide-board", "--framework=wharf");
     assertThat(unknown.code()).isEqualTo(64);
-    assertThat(unknown.err()).contains("wharf", "--framework", "spring-boot, none");
+    assertThat(unknown.err())
+        .contains("wharf", "--framework", "spring-boot, micronaut, quarkus, none");
     var json = Product.json(product.vivid(temp, "lattice", "name=tide-board", "--json").bytes());
     assertThat(json.get("cells").size())
         .isEqualTo(json.get("columns").size() * json.get("rows").size());
