@@ -43,7 +43,7 @@ final class EffectiveModel {
         return "the effective model has no version of " + each.getKey();
       }
     }
-    String level = text(child(effective, "properties"), "java.version");
+    String level = text(child(effective, "properties"), "maven.compiler.release");
     if (!level.equals(selection.jvm().text())) {
       return "the effective level is " + level;
     }
