@@ -1,5 +1,6 @@
 package vividtrellis.acceptance;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
@@ -120,7 +121,8 @@ class ProjectsTest {
       assertThat(readme.blocks()).anyMatch(block -> block.contains("curl "));
       assertThat(readme.unreadable()).isEmpty();
       assertThat(readme.asked(at, null)).isEmpty();
-      assertThat(readme.blocks()).anyMatch(block -> block.contains("/health"));
+      assertThat(body(at, readme.path("/\\S*health")).replaceAll("\\s", ""))
+          .contains("\"status\":\"UP\"");
     } finally {
       app.destroy();
       app.waitFor();
@@ -277,8 +279,17 @@ class ProjectsTest {
         .asString()
         .contains("DATABASE_PASSWORD, DATABASE_URL, DATABASE_USER", "./mvnw " + run);
     try (JarFile packaged = new JarFile(jar.toFile())) {
-      assertThat(packaged.stream().map(JarEntry::getName))
-          .noneMatch(name -> name.contains("application-local"));
+      List<JarEntry> settings =
+          packaged.stream()
+              .filter(each -> each.getName().matches("(BOOT-INF/classes/)?application.*"))
+              .toList();
+      assertThat(settings).isNotEmpty();
+      for (JarEntry each : settings) {
+        assertThat(each.getName()).doesNotContain("local");
+        assertThat(new String(packaged.getInputStream(each).readAllBytes(), UTF_8))
+            .as(each.getName())
+            .doesNotContain("localhost", "%dev");
+      }
     }
   }
 
@@ -327,6 +338,7 @@ class ProjectsTest {
             more);
 
     Command.Result tooOld = build(project, jdk(17));
+    assertThat(tooOld.code()).isNotZero();
     assertThat(tooOld.out().lines())
         .anyMatch(line -> line.contains(name + " needs JDK 25 or newer"));
 

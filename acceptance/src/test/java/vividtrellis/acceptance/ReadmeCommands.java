@@ -70,6 +70,16 @@ record ReadmeCommands(Path project, List<String> blocks) {
     return "";
   }
 
+  /** Of the addresses of the application that it asks, the path that is like this. */
+  String path(String like) {
+    return Pattern.compile(ADDRESS + "(" + like + ")")
+        .matcher(String.join("\n", blocks))
+        .results()
+        .map(found -> found.group(1))
+        .findFirst()
+        .orElseThrow();
+  }
+
   private static List<String> words(String command) {
     return List.of(command.split(" ", -1));
   }

@@ -89,7 +89,7 @@ class AgreementProperties {
     if (brief.require(Key.SAMPLE).equals("endpoint")) {
       assertThat(literals)
           .contains("/about")
-          .anyMatch(literal -> literal.contains(brief.require(Key.NAME)));
+          .containsAnyOf(brief.require(Key.NAME), "\"name\":\"" + brief.require(Key.NAME) + "\"");
     }
   }
 
