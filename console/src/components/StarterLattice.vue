@@ -30,7 +30,7 @@ const SOME = 6
     </div>
     <table class="w-full table-fixed border-collapse" data-part="across">
       <colgroup>
-        <col :class="columns.length > MANY ? 'w-[24%]' : columns.length > SOME ? 'w-[33%]' : 'w-[36%]'" />
+        <col :class="columns.length > MANY ? 'w-[24%]' : columns.length > SOME ? 'w-[35%]' : 'w-[36%]'" />
         <col
           v-for="{ column, at } in columns"
           :key="at"

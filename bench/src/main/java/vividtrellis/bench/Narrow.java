@@ -13,6 +13,8 @@ final class Narrow {
 
   private static final List<String> OTHERS = List.of("micronaut", "quarkus");
 
+  private static final String WORDS_BEFORE = "          addressKey: url\n";
+
   private Narrow() {}
 
   static Edition edition() {
@@ -23,10 +25,12 @@ final class Narrow {
     // Shared templates ask for words that only the others give; nothing is written here.
     String left =
         text.replace(
-            "          addressKey: url\n",
-            "          addressKey: url\n"
-                + "          openFields: \"\"\n"
-                + "          tablesOfClasses: \"\"\n");
+            WORDS_BEFORE,
+            WORDS_BEFORE
+                + """
+                          openFields: ""
+                          tablesOfClasses: ""
+                """);
     for (String other : OTHERS) {
       left =
           left.replace("  - " + other + ".yaml\n", "")
