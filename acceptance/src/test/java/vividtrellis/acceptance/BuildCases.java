@@ -26,8 +26,8 @@ final class BuildCases {
   private static final List<List<String>> FRAMEWORKS =
       List.of(
           List.of("spring-boot@4.1", "spring-boot@4.0", "spring-boot@3.5", "spring-boot@3.4"),
-          List.of("micronaut@4.10"),
-          List.of("quarkus@3.38", "quarkus@3.33"));
+          List.of("micronaut@4.10", "micronaut@5.0"),
+          List.of("quarkus@3.38", "quarkus@3.33", "quarkus@3.20"));
 
   private static final List<List<String>> AXES =
       List.of(

@@ -33,7 +33,7 @@ final class Narrow {
                 """);
     for (String other : OTHERS) {
       left =
-          left.replace("  - " + other + ".yaml\n", "")
+          left.replaceAll("  - " + other + "[a-z-]*\\.yaml\n", "")
               .replace(", \"framework:" + other + "\"", "")
               .replace(", framework:" + other, "")
               .replace("\"no framework:" + other + "\"", "\"framework:spring-boot\"");

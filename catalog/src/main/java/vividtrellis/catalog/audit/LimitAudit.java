@@ -142,20 +142,22 @@ final class LimitAudit {
         for (Version version : line.versions()) {
           Readings readings = seen.get(VersionedId.word(framework.id(), version));
           if (readings != null) {
-            judge(fresh, verdicts, VersionedId.word(framework.id(), version), readings);
+            Key asked = framework.probes().stream().anyMatch(Probe::ofJdk) ? Key.JDK : Key.JVM;
+            judge(fresh, verdicts, VersionedId.word(framework.id(), version), asked, readings);
           }
         }
       }
     }
   }
 
-  private void judge(Edition edition, Verdicts verdicts, String place, Readings read) {
+  /** Asks for each level as that of the code, or of the JDK where what was read bounds that. */
+  private void judge(Edition edition, Verdicts verdicts, String place, Key asked, Readings read) {
     Brief brief = Brief.empty().with(Key.NAME, "tide-board").with(Key.FRAMEWORK, place);
     int floor = read.levels().getOrDefault(Reads.FLOOR, 0);
     int reader = read.levels().getOrDefault(Reads.READER, Integer.MAX_VALUE);
     for (Level level : edition.levels()) {
       boolean readable = floor <= level.level() && level.level() <= reader;
-      boolean fits = verdicts.settle(brief.with(Key.JVM, level.version().text()), 2026).fits();
+      boolean fits = verdicts.settle(brief.with(asked, level.version().text()), 2026).fits();
       row(
           readable == fits,
           Claim.LEVEL,

@@ -32,6 +32,7 @@ import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.EditionLoader;
 import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Option;
+import vividtrellis.core.catalog.Options.Probe;
 import vividtrellis.core.catalog.Term;
 import vividtrellis.core.catalog.Term.Variable;
 import vividtrellis.core.compat.judging.Verdicts;
@@ -255,6 +256,7 @@ class AuditTest {
         }
         String word = framework.id() + "@" + version;
         Node.Fields seen = (Node.Fields) versions.get(word).orElseThrow();
+        Key asked = framework.probes().stream().anyMatch(Probe::ofJdk) ? Key.JDK : Key.JVM;
         edition
             .levels()
             .forEach(
@@ -265,7 +267,7 @@ class AuditTest {
                                     Brief.empty()
                                         .with(Key.NAME, "tide-board")
                                         .with(Key.FRAMEWORK, word)
-                                        .with(Key.JVM, level.version().text()),
+                                        .with(asked, level.version().text()),
                                     2026)
                                 .fits())
                         .as("%s at %d", word, level.level())

@@ -140,6 +140,11 @@ final class Advisories {
     return changes;
   }
 
+  /** A line that stands first for what it has is not supported for longer than one after it. */
+  private static boolean isAfter(Line line, Version version) {
+    return line.versions().stream().allMatch(each -> each.compareTo(version) > 0);
+  }
+
   /** A note only: what is picked is in support, but something else will be so for longer. */
   private void longerSupported() {
     Value value = framework().orElseThrow();
@@ -152,7 +157,7 @@ final class Advisories {
       supported.stream()
           .filter(Line::longTerm)
           .findFirst()
-          .or(() -> supported.stream().findFirst())
+          .or(() -> supported.stream().findFirst().filter(first -> isAfter(first, version)))
           .filter(
               each ->
                   line.get().standing(version) == Standing.SUPPORTED && !each.equals(line.get()))

@@ -1,10 +1,11 @@
+{{#looksForDoubles}}
 {{#hasUniques}}
 package {{package}}.{{web}};
 
 {{#byLayer}}
-{{#inMemory}}
+{{#tellsDoubles}}
 import {{package}}.domain.Duplicate{{Entity}}Exception;
-{{/inMemory}}
+{{/tellsDoubles}}
 {{/byLayer}}
 import io.micronaut.http.HttpRequest;
 import io.micronaut.http.HttpResponse;
@@ -12,20 +13,21 @@ import io.micronaut.http.HttpStatus;
 import io.micronaut.http.server.exceptions.ExceptionHandler;
 import jakarta.inject.Singleton;
 import java.util.Map;
-{{^inMemory}}
-import org.hibernate.exception.ConstraintViolationException;
-{{/inMemory}}
+{{^tellsDoubles}}
+import {{refusalPackage}}.{{refusal}};
+{{/tellsDoubles}}
 
 /** There is one already with something of which no two may have the same. */
 @Singleton
 class Duplicate{{Entity}}ExceptionHandler
-        implements ExceptionHandler<{{#inMemory}}Duplicate{{Entity}}Exception{{/inMemory}}{{^inMemory}}ConstraintViolationException{{/inMemory}}, HttpResponse<?>> {
+        implements ExceptionHandler<{{#tellsDoubles}}Duplicate{{Entity}}Exception{{/tellsDoubles}}{{^tellsDoubles}}{{refusal}}{{/tellsDoubles}}, HttpResponse<?>> {
 
     @Override
     @SuppressWarnings("rawtypes") // as the interface has it
-    public HttpResponse<?> handle(HttpRequest request, {{#inMemory}}Duplicate{{Entity}}Exception{{/inMemory}}{{^inMemory}}ConstraintViolationException{{/inMemory}} exception) {
-        Problem problem = Problem.of({{#args}}HttpStatus.CONFLICT, {{#inMemory}}exception.getMessage(){{/inMemory}}{{^inMemory}}"There is {{an}} {{entityWords}} with the same {{#uniques}}{{fieldWords}}{{^-last}} or {{/-last}}{{/uniques}} already."{{/inMemory}}, Map.of(){{/args}});
+    public HttpResponse<?> handle(HttpRequest request, {{#tellsDoubles}}Duplicate{{Entity}}Exception{{/tellsDoubles}}{{^tellsDoubles}}{{refusal}}{{/tellsDoubles}} exception) {
+        Problem problem = Problem.of({{#args}}HttpStatus.CONFLICT, {{#tellsDoubles}}exception.getMessage(){{/tellsDoubles}}{{^tellsDoubles}}"There is {{an}} {{entityWords}} with the same {{#uniques}}{{fieldWords}}{{^-last}} or {{/-last}}{{/uniques}} already."{{/tellsDoubles}}, Map.of(){{/args}});
         return HttpResponse.status(HttpStatus.CONFLICT).body(problem).contentType("application/problem+json");
     }
 }
 {{/hasUniques}}
+{{/looksForDoubles}}

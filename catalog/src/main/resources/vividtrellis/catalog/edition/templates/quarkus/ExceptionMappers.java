@@ -1,11 +1,11 @@
 package {{package}}.{{web}};
 
 {{#byLayer}}
-{{#inMemory}}
+{{#tellsDoubles}}
 {{#hasUniques}}
 import {{package}}.domain.Duplicate{{Entity}}Exception;
 {{/hasUniques}}
-{{/inMemory}}
+{{/tellsDoubles}}
 import {{package}}.domain.Stale{{Entity}}Exception;
 {{/byLayer}}
 import com.fasterxml.jackson.databind.DatabindException;
@@ -46,20 +46,22 @@ class ExceptionMappers {
     public Response stale(Stale{{Entity}}Exception exception) {
         return Problem.of(Status.PRECONDITION_FAILED, exception.getMessage(), Map.of());
     }
+{{#looksForDoubles}}
 {{#hasUniques}}
 
     @ServerExceptionMapper
-{{#inMemory}}
+{{#tellsDoubles}}
     public Response duplicate(Duplicate{{Entity}}Exception exception) {
         return Problem.of(Status.CONFLICT, exception.getMessage(), Map.of());
     }
-{{/inMemory}}
-{{^inMemory}}
+{{/tellsDoubles}}
+{{^tellsDoubles}}
     public Response duplicate(org.hibernate.exception.ConstraintViolationException exception) {
         return Problem.of({{#args}}Status.CONFLICT, "There is {{an}} {{entityWords}} with the same {{#uniques}}{{fieldWords}}{{^-last}} or {{/-last}}{{/uniques}} already.", Map.of(){{/args}});
     }
-{{/inMemory}}
+{{/tellsDoubles}}
 {{/hasUniques}}
+{{/looksForDoubles}}
 {{#validated}}
 
     @ServerExceptionMapper

@@ -57,7 +57,7 @@ class {{Entity}}PageController {
 {{#looksForDoubles}}
         try {
             service.create(request.toDraft())
-        } catch ({{#refusesDoubles}}DataIntegrityViolationException{{/refusesDoubles}}{{#inMemory}}Duplicate{{Entity}}Exception{{/inMemory}} ignored) {
+        } catch ({{#refusesDoubles}}DataIntegrityViolationException{{/refusesDoubles}}{{#tellsDoubles}}Duplicate{{Entity}}Exception{{/tellsDoubles}} ignored) {
             return page(model, form, [{{#uniques}}{{#-first}}{{name}}{{/-first}}{{/uniques}}: 'is there already'])
         }
 {{/looksForDoubles}}

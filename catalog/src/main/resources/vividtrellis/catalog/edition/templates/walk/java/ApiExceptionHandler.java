@@ -35,13 +35,13 @@ class ApiExceptionHandler extends ResponseEntityExceptionHandler {
         return ProblemDetail.forStatusAndDetail({{#args}}HttpStatus.CONFLICT, "There is {{an}} {{entityWords}} with the same {{#uniques}}{{fieldWords}}{{^-last}} or {{/-last}}{{/uniques}} already."{{/args}});
     }
 {{/refusesDoubles}}
-{{#inMemory}}
+{{#tellsDoubles}}
 
     @ExceptionHandler
     ProblemDetail duplicate(Duplicate{{Entity}}Exception exception) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, exception.getMessage());
     }
-{{/inMemory}}
+{{/tellsDoubles}}
 {{/hasUniques}}
 {{#validated}}
 

@@ -1,4 +1,4 @@
-{{#inMemory}}
+{{#tellsDoubles}}
 {{#hasUniques}}
 package {{package}}.{{domain}};
 
@@ -12,4 +12,4 @@ public class Duplicate{{Entity}}Exception extends RuntimeException {
     }
 }
 {{/hasUniques}}
-{{/inMemory}}
+{{/tellsDoubles}}

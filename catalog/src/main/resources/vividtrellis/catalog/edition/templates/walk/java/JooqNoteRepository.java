@@ -8,6 +8,7 @@ import {{package}}.domain.{{Entity}}Draft;
 import {{package}}.domain.{{Entity}}Repository;
 import {{package}}.domain.Stale{{Entity}}Exception;
 {{/byLayer}}
+import jakarta.inject.Singleton;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
@@ -18,7 +19,7 @@ import org.jooq.Record;
 import org.springframework.stereotype.Repository;
 
 /** Keeps {{entitiesWords}} in the database. */
-@Repository
+@{{storageMark}}
 class Jooq{{Entity}}Repository implements {{Entity}}Repository {
 
     private final DSLContext database;

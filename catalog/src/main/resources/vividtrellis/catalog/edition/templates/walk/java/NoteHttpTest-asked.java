@@ -15,8 +15,17 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import org.junit.jupiter.api.Test;
+{{#outside}}
+import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
+{{/outside}}
 
 /** Goes the whole way over HTTP, with the settings for tests. */
+{{#outside}}
+@EnabledIfEnvironmentVariable(
+        named = "STORE_FOR_TESTS",
+        matches = "yes",
+        disabledReason = "set STORE_FOR_TESTS=yes where a server for tests listens at localhost:{{outside}}")
+{{/outside}}
 {{#embeddedServer}}
 @MicronautTest{{#rolledBack}}(transactional = false){{/rolledBack}}
 {{/embeddedServer}}

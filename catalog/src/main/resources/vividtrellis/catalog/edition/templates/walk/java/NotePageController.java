@@ -61,7 +61,7 @@ class {{Entity}}PageController {
 {{#looksForDoubles}}
         try {
             service.create(request.toDraft());
-        } catch ({{#refusesDoubles}}DataIntegrityViolationException{{/refusesDoubles}}{{#inMemory}}Duplicate{{Entity}}Exception{{/inMemory}} e) {
+        } catch ({{#refusesDoubles}}DataIntegrityViolationException{{/refusesDoubles}}{{#tellsDoubles}}Duplicate{{Entity}}Exception{{/tellsDoubles}} e) {
             return page(model, form, Map.of("{{#uniques}}{{#-first}}{{name}}{{/-first}}{{/uniques}}", "is there already"));
         }
 {{/looksForDoubles}}

@@ -34,12 +34,12 @@ class ApiExceptionHandler : ResponseEntityExceptionHandler() {
 {{/uniques}}
         )
 {{/refusesDoubles}}
-{{#inMemory}}
+{{#tellsDoubles}}
 
     @ExceptionHandler
     fun duplicate(exception: Duplicate{{Entity}}Exception): ProblemDetail =
         ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, exception.message)
-{{/inMemory}}
+{{/tellsDoubles}}
 {{/hasUniques}}
 {{#validated}}
 

@@ -1,4 +1,4 @@
-{{#inMemory}}
+{{#tellsDoubles}}
 {{#hasUniques}}
 package {{package}}.{{domain}}
 
@@ -11,4 +11,4 @@ class Duplicate{{Entity}}Exception :
 {{/uniques}}
     )
 {{/hasUniques}}
-{{/inMemory}}
+{{/tellsDoubles}}

@@ -58,7 +58,7 @@ class {{Entity}}PageController(
 {{#looksForDoubles}}
         try {
             service.create(request.toDraft())
-        } catch (ignored: {{#refusesDoubles}}DataIntegrityViolationException{{/refusesDoubles}}{{#inMemory}}Duplicate{{Entity}}Exception{{/inMemory}}) {
+        } catch (ignored: {{#refusesDoubles}}DataIntegrityViolationException{{/refusesDoubles}}{{#tellsDoubles}}Duplicate{{Entity}}Exception{{/tellsDoubles}}) {
             return page(model, form, mapOf("{{#uniques}}{{#-first}}{{name}}{{/-first}}{{/uniques}}" to "is there already"))
         }
 {{/looksForDoubles}}
