@@ -36,7 +36,7 @@ final class ApplicationRun implements AutoCloseable {
       throws IOException {
     log = project.project().resolve("run.log");
     ProcessBuilder builder =
-        new ProcessBuilder(project.jdk() + "/bin/java", "-jar", packaged.toString())
+        new ProcessBuilder(project.jdk() + "/bin/java", Command.QUICK, "-jar", packaged.toString())
             .directory(project.project().toFile())
             .redirectErrorStream(true)
             .redirectOutput(log.toFile());

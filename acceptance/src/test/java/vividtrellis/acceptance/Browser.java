@@ -1,5 +1,6 @@
 package vividtrellis.acceptance;
 
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -96,14 +97,29 @@ final class Browser implements AutoCloseable {
 
   /** What keeps people with a screen reader, or weak eyes, from using what is shown now. */
   List<String> hurdles() {
-    return new AxeBuilder()
-        .analyze(driver).getViolations().stream()
-            .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
-            .flatMap(
-                rule ->
-                    rule.getNodes().stream()
-                        .map(node -> rule.getId() + " " + node.getTarget() + " " + node.getHtml()))
-            .toList();
+    return hurdles(axe());
+  }
+
+  /** Which colours keep weak eyes from reading what is shown now. */
+  List<String> paleness() {
+    return hurdles(axe().withOnlyRules(List.of("color-contrast")));
+  }
+
+  /** Only what is wrong is told; telling all that is right takes long. */
+  private static AxeBuilder axe() {
+    AxeRunOptions options = new AxeRunOptions();
+    options.setResultTypes(List.of("violations"));
+    return new AxeBuilder().withOptions(options);
+  }
+
+  private List<String> hurdles(AxeBuilder asked) {
+    return asked.analyze(driver).getViolations().stream()
+        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+        .flatMap(
+            rule ->
+                rule.getNodes().stream()
+                    .map(node -> rule.getId() + " " + node.getTarget() + " " + node.getHtml()))
+        .toList();
   }
 
   String classes(String css) {

@@ -12,6 +12,11 @@ import org.jspecify.annotations.Nullable;
 /** Runs a program to its end, within a time. */
 final class Command {
 
+  /** For programs of Java that end soon: what they compile by the way is not worth more. */
+  static final String QUICK = "-XX:TieredStopAtLevel=1";
+
+  private static final String OPTIONS = "JAVA_TOOL_OPTIONS";
+
   private final ProcessBuilder builder;
   private @Nullable String input;
 
@@ -22,6 +27,11 @@ final class Command {
   Command with(Map<String, String> environment) {
     builder.environment().putAll(environment);
     return this;
+  }
+
+  /** With a JDK, for a build: a few programs of Java, each of which ends soon. */
+  Command with(Path jdk) {
+    return with(Map.of("JAVA_HOME", jdk.toString(), OPTIONS, QUICK + " -XX:+UseSerialGC"));
   }
 
   Command saying(String text) {

@@ -27,7 +27,7 @@ final class EffectiveModel {
         new Command(
                 project,
                 List.of("./mvnw", "-B", "-ntp", "-q", "help:effective-pom", "-Doutput=" + file))
-            .with(Map.of("JAVA_HOME", jdk.toString()))
+            .with(jdk)
             .run(120);
     if (made.code() != 0 || !Files.exists(file)) {
       return "Maven gives no effective model";

@@ -90,9 +90,7 @@ class FormattersTest {
 
     Path jdk = RealBuild.jdk(17, RealBuild.NEWEST_FOR_GRADLE).orElseThrow();
     Command.Result checked =
-        new Command(temp, List.of("./mvnw", "-B", "-ntp", "spotless:check"))
-            .with(Map.of("JAVA_HOME", jdk.toString()))
-            .run(300);
+        new Command(temp, List.of("./mvnw", "-B", "-ntp", "spotless:check")).with(jdk).run(300);
     assertThat(checked.code()).as(checked.out()).isZero();
   }
 

@@ -69,7 +69,9 @@ final class GradleBuild implements AutoCloseable {
             "-Porg.gradle.java.installations.auto-download=false",
             "build",
             "shownPaths");
-    return new Command(project, home.command(jdk, userHome(claimed), words)).run(PATIENCE_SECONDS);
+    return new Command(project, home.command(jdk, userHome(claimed), words))
+        .with(jdk)
+        .run(PATIENCE_SECONDS);
   }
 
   /** The version that its code is of. */

@@ -115,7 +115,8 @@ class GradlewTest {
     List<String> all = new ArrayList<>(List.of(project + "/gradlew"));
     all.addAll(List.of(words));
     return new Command(temp, all)
-        .with(Map.of("JAVA_HOME", JDK.toString(), "GRADLE_USER_HOME", userHome().toString()))
+        .with(JDK)
+        .with(Map.of("GRADLE_USER_HOME", userHome().toString()))
         .run(300);
   }
 

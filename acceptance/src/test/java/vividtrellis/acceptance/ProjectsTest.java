@@ -77,6 +77,7 @@ class ProjectsTest {
                 "-i",
                 "HOME=" + home,
                 "JAVA_HOME=" + jdk,
+                "JAVA_TOOL_OPTIONS=" + Command.QUICK,
                 "PATH=/usr/bin:/bin",
                 "./mvnw",
                 "-B",
@@ -99,7 +100,8 @@ class ProjectsTest {
   private static void answers(
       Path jar, Path jdk, String at, Map<String, String> environment, Questions questions)
       throws Exception {
-    ProcessBuilder builder = new ProcessBuilder(jdk + "/bin/java", "-jar", jar.toString());
+    ProcessBuilder builder =
+        new ProcessBuilder(jdk + "/bin/java", Command.QUICK, "-jar", jar.toString());
     builder.environment().putAll(environment);
     Path log = Files.createTempFile("vivid-app", ".log");
     Process app =

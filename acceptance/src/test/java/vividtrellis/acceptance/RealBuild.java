@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import vividtrellis.catalog.ShippedEdition;
@@ -186,7 +185,7 @@ final class RealBuild implements AutoCloseable {
     List<String> words = new ArrayList<>(List.of("./mvnw", "-B", "-ntp"));
     words.addAll(List.of(more));
     words.add("verify");
-    return new Command(project, words).with(Map.of("JAVA_HOME", jdk.toString())).run(600);
+    return new Command(project, words).with(jdk).run(600);
   }
 
   private static boolean isMissing(Command.Result built) {

@@ -126,7 +126,7 @@ final class ResolvedPaths {
                     "-DincludeScope=test",
                     "-Dverbose",
                     "-DoutputFile=" + file))
-            .with(Map.of("JAVA_HOME", jdk.toString()))
+            .with(jdk)
             .run(300)
             .code()
         == 0;
