@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
+import java.util.stream.Stream;
 import org.apache.maven.model.Dependency;
 import org.apache.maven.model.Exclusion;
 import org.apache.maven.model.Model;
@@ -27,6 +28,7 @@ import org.apache.maven.model.building.ModelCache;
 import org.apache.maven.model.building.ModelSource2;
 import org.apache.maven.model.resolution.ModelResolver;
 import org.apache.maven.model.resolution.UnresolvableModelException;
+import org.codehaus.plexus.util.xml.Xpp3Dom;
 import org.eclipse.aether.artifact.Artifact;
 import org.eclipse.aether.artifact.ArtifactType;
 import org.eclipse.aether.artifact.DefaultArtifact;
@@ -104,15 +106,26 @@ final class Base {
 
   /** The version that is managed for a plugin, if one is. */
   Optional<String> plugin(String key) {
+    return plugins()
+        .filter(each -> each.getKey().equals(key))
+        .map(Plugin::getVersion)
+        .filter(version -> version != null)
+        .findFirst();
+  }
+
+  /** Whether what processors bring along takes the versions that are managed for the project. */
+  boolean managesProcessors() {
+    return plugins()
+        .filter(each -> each.getKey().equals("org.apache.maven.plugins:maven-compiler-plugin"))
+        .map(each -> each.getConfiguration() instanceof Xpp3Dom said ? said : new Xpp3Dom("none"))
+        .map(said -> said.getChild("annotationProcessorPathsUseDepMgmt"))
+        .anyMatch(said -> said != null && "true".equals(said.getValue()));
+  }
+
+  private Stream<Plugin> plugins() {
     PluginManagement managed =
         model.getBuild() == null ? null : model.getBuild().getPluginManagement();
-    return managed == null
-        ? Optional.empty()
-        : managed.getPlugins().stream()
-            .filter(each -> each.getKey().equals(key))
-            .map(Plugin::getVersion)
-            .filter(version -> version != null)
-            .findFirst();
+    return managed == null ? Stream.empty() : managed.getPlugins().stream();
   }
 
   /** The version that is managed for an artifact, if one is. */

@@ -16,6 +16,7 @@ import java.util.function.Consumer;
 import org.eclipse.aether.artifact.Artifact;
 import org.jspecify.annotations.Nullable;
 import vividtrellis.core.catalog.Contribution;
+import vividtrellis.core.catalog.Contribution.Scope;
 import vividtrellis.core.catalog.Edition;
 import vividtrellis.core.catalog.Options.Framework;
 import vividtrellis.core.catalog.Options.Language;
@@ -231,7 +232,11 @@ public final class ReachAudit {
             yield missing;
           }
           case DEPENDENCY -> closures.onPath(artifact, List.of(), base.get());
-          case APART, SCRIPT_PLUGIN -> closures.apart(artifact);
+          case APART ->
+              root.scope() == Scope.PROCESSOR && base.get().managesProcessors()
+                  ? closures.onPath(artifact, List.of(), base.get())
+                  : closures.apart(artifact);
+          case SCRIPT_PLUGIN -> closures.apart(artifact);
           case PLUGIN -> closures.plugin(artifact);
         };
     String under = lacks.isEmpty() ? null : under(root, artifact, base.get());

@@ -66,20 +66,33 @@ class ReachAuditTest {
           bom: "g:bom"
           lines: [{ line: 1.0, standing: supported, source: x, versions: [1.0.2, 1.0.1] }]
           bindings: [{ boms: [{ artifact: "g:bom", version: "{{frameworkVersion}}" }] }]
+        - id: hull
+          label: Hull
+          summary: S.
+          documentation: https://h.example
+          lines: [{ line: 1.0, standing: supported, source: x, versions: [1.0.2, 1.0.1] }]
+          bindings: [{ parent: [{ artifact: "g:hull", version: "{{frameworkVersion}}" }] }]
       packagings: [{ id: jar, label: J, summary: S., documentation: "https://p.example" }]
       samples: [{ id: none, label: N, summary: S., documentation: "https://s.example" }]
       layouts: [{ id: flat, label: F, summary: S., documentation: "https://l.example" }]
       categories: [{ id: c, label: C }]
       starters:
-        - { id: one, label: One, summary: S., documentation: "https://o.example", verb: does, category: c, bindings: [{ artifacts: [{ artifact: "g:one" }] }] }
+        - { id: one, label: One, summary: S., documentation: "https://o.example", verb: does, category: c, bindings: [{ when: ["framework:frame"], artifacts: [{ artifact: "g:one" }] }] }
         - id: other
           label: Other
           summary: S.
           documentation: https://o.example
           verb: does
           category: c
-          bindings: [{ artifacts: [{ artifact: "g:other" }], without: [{ artifact: "g:deep", from: ["g:one"] }] }]
+          bindings: [{ when: ["framework:frame"], artifacts: [{ artifact: "g:other" }], without: [{ artifact: "g:deep", from: ["g:one"] }] }]
+        - { id: made, label: Made, summary: S., documentation: "https://m.example", verb: does, category: c, bindings: [{ when: ["framework:hull"], artifacts: [{ artifact: "g:maker", scope: processor }] }] }
       """;
+
+  /** What a parent says about processors. */
+  private static final String PROCESSORS =
+      "<build><pluginManagement><plugins><plugin><artifactId>maven-compiler-plugin</artifactId>"
+          + "<configuration><annotationProcessorPathsUseDepMgmt>%s</annotationProcessorPathsUseDepMgmt>"
+          + "</configuration></plugin></plugins></pluginManagement></build>";
 
   private final Map<String, byte[]> served = new ConcurrentHashMap<>();
   private final Set<String> downloaded = ConcurrentHashMap.newKeySet();
@@ -115,7 +128,15 @@ class ReachAuditTest {
       pom("one", version, needs("deep", version));
       pom("deep", version, "");
       jar("one", version);
+      boolean managed = version.equals("1.0.2");
+      pom(
+          "hull",
+          version,
+          "<packaging>pom</packaging><dependencyManagement>%s</dependencyManagement>%s"
+              .formatted(needs("maker", "1", "deep", "1.0.1"), PROCESSORS.formatted(managed)));
     }
+    pom("maker", "1", needs("deep", "1.0.2"));
+    jar("maker", "1");
     for (String version : List.of("2.0", "2.1")) {
       served.put(
           "t/plugin/t.plugin.gradle.plugin/%1$s/t.plugin.gradle.plugin-%1$s.pom".formatted(version),
@@ -194,7 +215,9 @@ class ReachAuditTest {
                 "tongue@2.1",
                 List.of("t:tool:jar:2.1"),
                 null),
-            new Hole("g:one", "frame@1.0.2", null, List.of("g:deep:jar:1.0.2"), "g:deep"));
+            new Hole("g:one", "frame@1.0.2", null, List.of("g:deep:jar:1.0.2"), "g:deep"),
+            // With hull 1.0.2 a processor takes the managed version, which is there.
+            new Hole("apart g:maker", "hull@1.0.1", null, List.of("g:deep:jar:1.0.2"), null));
     assertThat(downloaded).as("asked for, not fetched").noneMatch(p -> p.matches("g/.*[.]jar"));
 
     Edition reaching = edition().reaching(ReachReader.read("reach.yaml", report.text()));
@@ -265,7 +288,7 @@ class ReachAuditTest {
     jar("deep", "1.0.2");
     Report second = run(Optional.empty(), Duration.ofMinutes(1));
 
-    assertThat(first.holes()).hasSize(2);
+    assertThat(first.holes()).hasSize(3);
     assertThat(second.holes()).extracting(Hole::of).containsExactly(Root.ANY);
   }
 
@@ -291,7 +314,7 @@ class ReachAuditTest {
             Duration.ofMinutes(1),
             line -> {});
 
-    assertThat(report.holes()).hasSize(2);
+    assertThat(report.holes()).hasSize(3);
     server.stop(0);
     assertThatThrownBy(() -> run(Optional.empty(), Duration.ofMinutes(1)))
         .isInstanceOf(UncheckedIOException.class)
