@@ -15,7 +15,9 @@ final class ApplicationRun implements AutoCloseable {
   static final Pattern STARTED =
       Pattern.compile(
           "\\bStarted \\S+ in [0-9.]+ seconds|\\bStartup completed in [0-9]+ms"
-              + "|\\bstarted in [0-9.]+s\\.");
+              + "|\\bstarted in [0-9.]+s\\."
+              // A plain program says what it is, and one of commands which there are.
+              + "|(?m)^This is |^Usage: ");
 
   /** What frameworks call the profile and the port, in the environment: each reads its own. */
   private static final List<String> PROFILE =

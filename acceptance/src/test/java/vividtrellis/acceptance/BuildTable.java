@@ -10,7 +10,7 @@ final class BuildTable {
 
   private BuildTable() {}
 
-  static String of(Collection<Reached> all, int cases) {
+  static String of(Collection<Reached> all, long cases) {
     Map<String, Integer> counts = new TreeMap<>();
     all.forEach(each -> counts.merge(each.how(), 1, Integer::sum));
     StringBuilder text = new StringBuilder("%d of %d cases:\n\n".formatted(all.size(), cases));

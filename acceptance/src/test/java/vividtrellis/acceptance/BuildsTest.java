@@ -12,6 +12,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import vividtrellis.acceptance.RealBuild.Reached;
@@ -23,7 +25,8 @@ import vividtrellis.core.pack.Receipt;
 /**
  * What the verdict accepts is built, started and asked. One case a day, of one build system after
  * the other; with {@code -Dbuilds=all} every one, which goes on where it was stopped and writes
- * {@code docs/builds.md}, and with the id of a build system those of that one.
+ * {@code docs/builds.md}, and with the id of a framework those of that one and its part of the
+ * file.
  */
 class BuildsTest {
 
@@ -36,16 +39,18 @@ class BuildsTest {
   void whatTheVerdictAcceptsBuilds() throws Exception {
     List<Verdict> cases = BuildCases.all();
     String asked = System.getProperty("builds", "few");
-    boolean all = asked.equals("all");
-    if (!all && !asked.equals("few")) {
-      cases =
-          cases.stream().filter(v -> v.selection().orElseThrow().build().equals(asked)).toList();
-    } else if (!all) {
+    boolean some = !asked.equals("few");
+    if (some && !asked.equals("all")) {
+      cases = cases.stream().filter(each -> framework(each).equals(asked)).toList();
+      assertThat(cases).as("of the framework " + asked).isNotEmpty();
+    } else if (!some) {
       cases = List.of(today(cases, today()));
     }
-    Map<String, Reached> known = all ? known() : new LinkedHashMap<>();
+    Map<String, Long> counts =
+        cases.stream().collect(Collectors.groupingBy(BuildsTest::framework, Collectors.counting()));
+    Map<String, Reached> known = some ? known() : new LinkedHashMap<>();
     List<Reached> faults = new ArrayList<>();
-    Map<String, Reached> current = new LinkedHashMap<>();
+    Map<String, List<Reached>> current = new LinkedHashMap<>();
     try (LocalServers servers = LocalServers.start(temp);
         RealBuild builds = new RealBuild(temp, servers)) {
       for (Verdict verdict : cases) {
@@ -54,14 +59,15 @@ class BuildsTest {
         Reached reached = known.get(digest);
         if (reached == null || reached.isFailed()) {
           reached = builds.reach(verdict);
-          if (all) {
+          if (some) {
             keep(digest, reached);
           }
         }
-        current.put(digest, reached);
+        String framework = framework(verdict);
+        current.computeIfAbsent(framework, each -> new ArrayList<>()).add(reached);
         System.out.println(reached);
-        if (all) {
-          write(current, cases.size());
+        if (some) {
+          write(framework, current.get(framework), counts.get(framework));
         }
         if (reached.isFailed()) {
           faults.add(reached);
@@ -69,6 +75,10 @@ class BuildsTest {
       }
     }
     assertThat(faults).isEmpty();
+  }
+
+  private static String framework(Verdict verdict) {
+    return verdict.selection().orElseThrow().framework();
   }
 
   /** The build system of the day. */
@@ -105,12 +115,21 @@ class BuildsTest {
     Files.writeString(KEPT, line + "\n", StandardOpenOption.CREATE, StandardOpenOption.APPEND);
   }
 
-  private static void write(Map<String, Reached> all, int cases) throws IOException {
+  /** Writes the part of one framework; those of others stay as they are. */
+  private static void write(String framework, List<Reached> reached, long cases)
+      throws IOException {
+    String before = Files.exists(TABLE) ? Files.readString(TABLE) : "";
+    Map<String, String> parts = new TreeMap<>();
+    for (String part : before.split("(?m)^## ", -1)) {
+      parts.put(part.lines().findFirst().orElse(""), part);
+    }
+    parts.values().removeIf(part -> part.isEmpty() || part.startsWith("#"));
+    parts.put(framework, framework + "\n\n" + BuildTable.of(reached, cases));
     String text =
         """
         # What was built
 
-        Written by `./verify --builds`. For each framework, each two values of line, language with level,
+        Written by `./verify --builds`, framework by framework. For each, each two values of line, language with level,
         build system, packaging, sample and layout meet in one case, and each starter is in one at least. *Built* means
         with its tests, what was compiled being of the level that was picked, and what it resolves being what the effective model
         of Maven says, or the class paths of the same project with Maven; *started* from the packaged file, *answered* over
@@ -119,9 +138,12 @@ class BuildsTest {
         8.14.5 where Spring Boot 4 asks for that. Of the Kotlin form, settings and plugins block are read as Groovy,
         which they are as well, and all else by the real Kotlin compiler. Unproven: versions after %1$s, configuration
         cache, the download of a real distribution.
-
         """;
     Files.writeString(
-        TABLE, text.formatted(GradleBuild.ownVersion()) + BuildTable.of(all.values(), cases));
+        TABLE,
+        text.formatted(GradleBuild.ownVersion())
+            + parts.values().stream()
+                .map(part -> "\n## " + part.strip() + "\n")
+                .collect(Collectors.joining()));
   }
 }

@@ -111,6 +111,10 @@ class FormattersTest {
         briefs.add(walk.with(Key.FRAMEWORK, framework).withStarters(List.of(starters.split(" "))));
       }
     }
+    Brief plain = walk.with(Key.SAMPLE, "none");
+    briefs.add(plain.with(Key.FRAMEWORK, "none").withStarters(List.of("commands")));
+    briefs.add(walk.with(Key.FRAMEWORK, "javafx"));
+    briefs.add(plain.with(Key.FRAMEWORK, "javafx"));
     RandomBriefs drawn = new RandomBriefs(LocalDate.now(ZoneOffset.UTC).toEpochDay());
     for (int i = 0; i < DRAWN; i++) {
       Brief brief = drawn.next().brief();

@@ -217,7 +217,7 @@ class SurfacesTest {
     Command.Result unknown = product.vivid(temp, "lattice", "name=tide-board", "--framework=wharf");
     assertThat(unknown.code()).isEqualTo(64);
     assertThat(unknown.err())
-        .contains("wharf", "--framework", "spring-boot, micronaut, quarkus, none");
+        .contains("wharf", "--framework", "spring-boot, micronaut, quarkus, javafx, none");
     var json = Product.json(product.vivid(temp, "lattice", "name=tide-board", "--json").bytes());
     assertThat(json.get("cells").size())
         .isEqualTo(json.get("columns").size() * json.get("rows").size());

@@ -163,13 +163,13 @@ class ShippedVerdictsTest {
   @Test
   void anotherFrameworkKeepsWhatIsPickedAndSaysWhatItDoesNotKnow() {
     Brief before = brief("framework=spring-boot@4.1 +http-api +kafka +validation");
-    for (String framework : List.of("micronaut", "quarkus")) {
+    for (String framework : List.of("micronaut", "quarkus", "javafx")) {
       Verdict there = verdicts.judge(before.with(Key.FRAMEWORK, framework), 2026);
       Finding unknown = finding(there, "kafka-is-bound").orElseThrow();
 
       assertThat(there.brief().starters()).isEqualTo(before.starters());
       assertThat(unknown.severity()).isEqualTo(Severity.BLOCKER);
-      assertThat(unknown.remedies().get(0).title()).isEqualTo("Drop Kafka");
+      assertThat(unknown.remedies().get(0).title()).startsWith("Drop Kafka");
       assertThat(verdicts.judge(unknown.remedies().get(0).result(), 2026).isWritable()).isTrue();
     }
   }

@@ -122,9 +122,17 @@ final class Registry {
     }
   }
 
-  /** An entry of a jar; empty if the jar or the entry is not there. */
+  /**
+   * An entry of a jar; empty if the jar or the entry is not there.
+   *
+   * @param key {@code group:artifact}, or {@code group:artifact:classifier}
+   */
   Optional<byte[]> entry(String key, String version, String name) {
-    Optional<byte[]> jar = file(key, version, "jar");
+    String[] parts = key.split(":", -1);
+    // A classifier stands between the version and the ending.
+    String which = parts.length < 3 ? version : version + "-" + parts[2];
+    Optional<byte[]> jar =
+        file(path(parts[0], parts[1], "", version + "/" + parts[1] + "-" + which + ".jar"));
     if (jar.isEmpty()) {
       return Optional.empty();
     }

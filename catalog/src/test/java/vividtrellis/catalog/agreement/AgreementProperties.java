@@ -78,7 +78,9 @@ class AgreementProperties {
     FileSet files = files(seed, verdict);
     List<String> literals = new ArrayList<>();
     for (GeneratedFile file : files.files()) {
-      if (Sources.isSource(file.path())) {
+      if (file.path().endsWith("/module-info.java")) {
+        assertThat(file.text()).contains("\nmodule " + brief.require(Key.PACKAGE) + " {\n");
+      } else if (Sources.isSource(file.path())) {
         Sources.Source source = Sources.read(file.path(), file.text());
         String folder = file.path().replaceFirst("src/\\w+/\\w+/", "").replaceFirst("/[^/]+$", "");
         assertThat(source.packageName()).as(file.path()).isEqualTo(folder.replace('/', '.'));

@@ -238,8 +238,9 @@ class AuditTest {
             for (Artifact artifact : binding.artifacts()) {
               List<Term> conditions = new ArrayList<>(binding.when());
               conditions.addAll(artifact.when());
+              String own = artifact.version();
               boolean isFor =
-                  (artifact.version() == null || !artifact.version().contains("{"))
+                  (own == null ? framework.bom() != null : !own.contains("{"))
                       && conditions.stream()
                           .filter(term -> term.variable() == Variable.FRAMEWORK)
                           .allMatch(

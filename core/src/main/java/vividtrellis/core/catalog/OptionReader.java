@@ -149,8 +149,11 @@ final class OptionReader {
           if (reads.isEmpty()) {
             each.fault(each.at("reads"), "'reads' is floor, reader, mock-reader or target");
           }
-          if (place.length != 2 || !place[0].matches("[^:]+:[^:]+")) {
-            each.fault(each.at("class"), "'class' is group:artifact!package.Class");
+          if (place.length != 2 || !place[0].matches("[^:]+:[^:]+(:[^:]+)?")) {
+            each.fault(
+                each.at("class"),
+                "'class' is group:artifact!package.Class, or"
+                    + " group:artifact:classifier!package.Class");
           }
           String of = each.optional("of");
           if (of != null && !of.equals("level") && !(of.equals("jdk") && word.equals("floor"))) {

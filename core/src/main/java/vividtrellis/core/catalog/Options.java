@@ -208,8 +208,8 @@ public final class Options {
    * Where a limit can be read.
    *
    * @param ofJdk whether it is the JDK that has to meet the limit, not the level of the code
-   * @param artifact {@code group:artifact}, in the version that the BOM manages, else in that of
-   *     what is probed
+   * @param artifact {@code group:artifact}, with {@code :classifier} where it is one of several
+   *     files, in the version that the BOM manages, else in that of what is probed
    * @param type the class to look at, with its package
    */
   public record Probe(Reads reads, boolean ofJdk, String artifact, String type) {}

@@ -16,7 +16,9 @@ final class SharedVersions {
   static Map<String, Property> of(List<Dependency> dependencies) {
     Map<String, List<Dependency>> alike = new LinkedHashMap<>();
     for (Dependency each : dependencies) {
+      // One that is a property already is written once as it is.
       each.version()
+          .filter(version -> !version.startsWith("${"))
           .ifPresent(
               version ->
                   alike

@@ -20,8 +20,10 @@ import java.util.TreeMap;
 import org.springframework.stereotype.Repository;
 
 /** Keeps {{entitiesWords}} as long as the application runs. */
+{{^byHand}}
 @{{storageMark}}
-class InMemory{{Entity}}Repository implements {{Entity}}Repository {
+{{/byHand}}
+{{#byHand}}public {{/byHand}}class InMemory{{Entity}}Repository implements {{Entity}}Repository {
 
     private final Map<Long, {{Entity}}> kept = new TreeMap<>();
     private long last;

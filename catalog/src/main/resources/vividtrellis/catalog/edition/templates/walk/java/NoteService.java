@@ -32,7 +32,9 @@ import reactor.core.scheduler.Schedulers;
 {{/flows}}
 
 /** What can be done with {{entitiesWords}}, whoever asks. */
+{{^byHand}}
 @{{serviceMark}}
+{{/byHand}}
 public class {{Entity}}Service {
 
     /** The most that a page has, however many are asked for. */
