@@ -11,10 +11,7 @@ import LatticeCard from './LatticeCard.vue'
  */
 const { brief, catalog, foresee, lattice, onlyFramework, shown, setJoint } = theWorkbench()
 
-const left = 74
 const width = 408
-/** Between two frameworks there is room for so much of a column. */
-const APART = 0.5
 const groups = computed(() => grouped(lattice.value?.columns ?? [], onlyFramework.value))
 const columns = computed(() => groups.value.flatMap((group) => group.columns.map((each) => each.column)))
 /** The names of frameworks stand over their lines, where there is more than one that has lines. */
@@ -24,19 +21,28 @@ const heads = computed(() => (named.value ? 18 : 0))
 const roomy = computed(() => columnGap.value >= 56)
 const narrow = computed(() => columnGap.value < 30)
 const top = computed(() => heads.value + (roomy.value ? 46 : 34))
+/** Many lines take some of the room of what stands beside and between them. */
+const many = computed(() => columns.value.length > 12)
+const left = computed(() => (many.value ? 66 : 74))
+/** Between two frameworks there is room for so much of a column. */
+const apart = computed(() => (many.value ? 0.35 : 0.5))
 const rows = computed(() => lattice.value?.rows ?? [])
 const cells = computed(() => lattice.value?.cells ?? [])
 const rowGap = computed(() => (rows.value.length > 4 ? 38 : 46))
 /** The name of a framework without lines stands over its one column, and is wider. */
 const right = computed(() => (columns.value.length > 1 && !columns.value.at(-1)?.line ? 10 : 0))
 const columnGap = computed(
-  () => (width - left - right.value) / Math.max(1, columns.value.length + APART * (groups.value.length - 1)),
+  () =>
+    (width - left.value - right.value) /
+    Math.max(1, columns.value.length + apart.value * (groups.value.length - 1)),
 )
 /** Joints shrink where many lines stand side by side. */
 const scale = computed(() => Math.min(1, columnGap.value / 36))
+/** How far to both sides a joint can be pointed at: no joint lies over its neighbour. */
+const reach = computed(() => Math.min(34, columnGap.value))
 /** For each column, how many frameworks stand before its own. */
 const before = computed(() => groups.value.flatMap((group, g) => group.columns.map(() => g)))
-const x = (i: number) => left + (i + 0.5 + APART * (before.value[i] ?? 0)) * columnGap.value
+const x = (i: number) => left.value + (i + 0.5 + apart.value * (before.value[i] ?? 0)) * columnGap.value
 const y = (i: number) => top.value + (i + 0.5) * rowGap.value
 const height = computed(() => top.value + rows.value.length * rowGap.value)
 /** Over the lines of a framework: from where to where, and as much of its name as fits. */
@@ -46,7 +52,7 @@ const names = computed(() => {
     const from = x(first) - columnGap.value / 2
     first += group.columns.length
     const to = x(first - 1) + columnGap.value / 2
-    const room = to - from + APART * columnGap.value
+    const room = to - from + apart.value * columnGap.value
     return { ...group, from, to, text: group.columns[0]!.column.line ? fitting(group.label, room) : '' }
   })
 })
@@ -183,7 +189,10 @@ watch(joints, async (now, old) => {
           y="15"
           text-anchor="middle"
           class="font-semibold"
-          :class="[picked?.i === i ? 'fill-act' : 'fill-ink', narrow ? 'text-[10px]' : 'text-small']"
+          :class="[
+            picked?.i === i ? 'fill-act' : 'fill-ink',
+            many ? 'text-[9px]' : narrow ? 'text-[10px]' : 'text-small',
+          ]"
         >
           {{ headOf(column)[0] }}
         </text>
@@ -200,7 +209,7 @@ watch(joints, async (now, old) => {
       </g>
       <g v-for="(row, j) in rows" :key="'row' + row.jvm" aria-hidden="true">
         <text
-          :x="left - 14"
+          :x="left - (many ? 10 : 14)"
           :y="y(j) + (row.standing === 'long-term' ? -1 : 4)"
           text-anchor="end"
           class="text-small font-semibold"
@@ -210,7 +219,7 @@ watch(joints, async (now, old) => {
         </text>
         <text
           v-if="row.standing === 'long-term'"
-          :x="left - 14"
+          :x="left - (many ? 10 : 14)"
           :y="y(j) + 12"
           text-anchor="end"
           class="fill-soft text-tiny"
@@ -236,7 +245,7 @@ watch(joints, async (now, old) => {
         @keydown.esc="at = ''"
         @keydown.enter.space.prevent="pick(joint)"
       >
-        <rect x="-17" y="-17" width="34" height="34" fill="transparent" />
+        <rect :x="-reach / 2" y="-17" :width="reach" height="34" fill="transparent" />
         <g class="sign" :transform="`scale(${scale})`">
           <path
             v-if="joint.cell.picked"

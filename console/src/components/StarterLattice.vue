@@ -54,8 +54,8 @@ const SOME = 6
             :title="group.label"
             class="px-0.5 text-center font-semibold"
           >
-            <!-- The name of one with a single line may reach over its neighbours' edges: theirs stand far from there. -->
-            <span class="block truncate" :class="group.columns.length === 1 && '-mx-3.5'">
+            <!-- The name of one with few lines may reach over its neighbours' edges: theirs stand far from there. -->
+            <span class="block truncate" :class="group.columns.length < 3 && '-mx-3.5'">
               {{ group.columns[0]!.column.line ? group.label : '' }}
             </span>
           </th>
