@@ -18,7 +18,7 @@ const { canUndo, check } = theWorkbench()
     <BriefSentence />
     <!-- Until the first change, which shows that it was understood. -->
     <p v-if="!canUndo" class="mt-3 text-small text-soft print:hidden" data-part="begin">
-      Click an underlined word to change it, and say here what the service should also do.
+      Click an underlined word to change it, and say here what it should also do.
     </p>
     <StarterField class="mt-4" />
     <StarterClauses class="mt-3" />

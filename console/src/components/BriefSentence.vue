@@ -36,7 +36,7 @@ function versioned(pointer: string, choices: Choice[]) {
 
 <template>
   <div class="relative font-display text-large leading-[1.5]">
-    A service called
+    A project called
     <NameWord
       pointer="/project/name"
       :text="String(brief.project.name ?? '')"

@@ -93,8 +93,10 @@ final class BuildCases {
     }
     while (!starters.isEmpty()) {
       int before = starters.size();
-      cases.add(filled(brief(List.of(lines.get(0), "", "maven", "jar", "none", "by-feature"))));
-      if (starters.size() == before) {
+      Verdict more = filled(brief(List.of(lines.get(0), "", "maven", "jar", "none", "by-feature")));
+      if (starters.size() < before) {
+        cases.add(more);
+      } else {
         String alone = starters.iterator().next();
         starters.remove(alone);
         alone(alone).ifPresent(cases::add);
@@ -172,7 +174,7 @@ final class BuildCases {
     return one.texts().equals(other.texts());
   }
 
-  /** A starter that no base bears: on the first line that does. */
+  /** A starter that no base bears: on the first line that does, of no other framework. */
   private Optional<Verdict> alone(String starter) {
     for (String line : lines) {
       Brief brief = brief(List.of(line, "", "maven", "jar", "none", "by-feature"));
@@ -182,7 +184,9 @@ final class BuildCases {
       }
       var ways = verdict.findings().get(0).remedies();
       if (!ways.isEmpty() && ways.get(0).result().starters().contains(starter)) {
-        return fitting(ways.get(0).result());
+        Optional<Verdict> other = fitting(ways.get(0).result());
+        String framework = line.replaceFirst("@.*", "");
+        return other.filter(each -> each.selection().orElseThrow().framework().equals(framework));
       }
     }
     return Optional.empty();

@@ -49,6 +49,19 @@ class TerminalTest {
   }
 
   @Test
+  void aLatticeWiderThanTheTerminalIsSeveralTables(Running product) throws Exception {
+    String line = "lattice name=tide-board";
+
+    assertThat(screen(product, line, Map.of("NO_COLOR", "1")).lines())
+        .allMatch(row -> row.length() <= 80)
+        .filteredOn(row -> row.startsWith("Java 25"))
+        .hasSizeGreaterThan(1);
+    assertThat(product.vivid(temp, line.split(" ")).out().lines())
+        .filteredOn(row -> row.startsWith("Java 25"))
+        .hasSize(1);
+  }
+
+  @Test
   void nothingPickedAtATerminalIsToldAndNotWaitedFor(Running product) throws Exception {
     assertThat(screen(product, "check", Map.of())).contains("Nothing is picked");
     Command.Result piped = product.vivid(temp, "check");

@@ -21,9 +21,9 @@ import vividtrellis.cli.api.LatticeAnswer;
 import vividtrellis.cli.api.LatticeAnswer.Cell;
 import vividtrellis.cli.api.LatticeAnswer.Column;
 import vividtrellis.cli.api.LatticeAnswer.Price;
-import vividtrellis.cli.api.LatticeAnswer.Row;
 import vividtrellis.cli.terminal.Failure;
 import vividtrellis.cli.terminal.Screen;
+import vividtrellis.cli.view.LatticeTable;
 
 /** Draws what is possible: framework lines by Java levels. */
 @Command(
@@ -36,8 +36,6 @@ import vividtrellis.cli.terminal.Screen;
       "  vivid lattice language=java@17 +http-api +sql-typed --price"
     })
 final class LatticeCommand implements Callable<Integer> {
-
-  private static final int NARROWEST = 8;
 
   @Mixin private Common common;
   @Mixin private BriefInput input;
@@ -86,38 +84,7 @@ final class LatticeCommand implements Callable<Integer> {
                   .collect(Collectors.joining(", ")));
     }
     List<Cell> cells = lattice.cells().stream().filter(each -> isShown(each.framework())).toList();
-    String above = "";
-    StringBuilder frameworks = new StringBuilder(" ".repeat(12));
-    StringBuilder lines = new StringBuilder(" ".repeat(12));
-    List<Integer> widths = new ArrayList<>();
-    for (Column column : columns) {
-      String label = column.label().equals(above) ? "" : column.label();
-      above = column.label();
-      String line = column.line().isEmpty() ? "-" : column.line();
-      int width = Math.max(NARROWEST, line.length() + 3);
-      boolean last = columns.indexOf(column) == columns.size() - 1;
-      widths.add(width);
-      frameworks.append(last || label.isEmpty() ? label : label + " ");
-      if (!last && label.isEmpty()) {
-        int missing = 12 + widths.stream().mapToInt(w -> w).sum() - frameworks.length();
-        frameworks.append(" ".repeat(Math.max(0, missing)));
-      }
-      lines.append(Screen.pad(line, width));
-    }
-    screen.line(screen.soft(frameworks.toString().stripTrailing()));
-    screen.line(screen.strong(lines.toString().stripTrailing()));
-    for (Row row : lattice.rows()) {
-      StringBuilder text = new StringBuilder();
-      int at = 0;
-      for (Column column : columns) {
-        Cell cell = lattice.cell(column, row).orElseThrow();
-        text.append(sign(screen, cell)).append(" ".repeat(widths.get(at++) - 1));
-      }
-      boolean longTerm = row.longTerm();
-      String name = Screen.pad("Java " + row.jvm(), 12);
-      screen.line(
-          (longTerm ? screen.strong(name) : screen.soft(name)) + text.toString().stripTrailing());
-    }
+    new LatticeTable(screen, lattice).draw(columns);
     screen.line("");
     screen.line(
         "%s possible   %s with a caution   %s not possible   %s picked"
@@ -127,21 +94,11 @@ final class LatticeCommand implements Callable<Integer> {
     } else {
       Map<String, List<Cell>> reasons = new LinkedHashMap<>();
       for (Cell cell : cells) {
-        String key = sign(screen, cell) + cell.framework() + cell.because();
+        String key = LatticeTable.sign(screen, cell) + cell.framework() + cell.because();
         reasons.computeIfAbsent(key, k -> new ArrayList<>()).add(cell);
       }
       reasons.values().forEach(same -> tell(screen, same));
     }
-  }
-
-  private static String sign(Screen screen, Cell cell) {
-    boolean impossible = cell.isImpossible();
-    if (cell.picked()) {
-      return impossible ? screen.pickedAtFault() : screen.picked();
-    }
-    return impossible
-        ? screen.impossible()
-        : cell.isCaution() ? screen.caution() : screen.possible();
   }
 
   /** One reason, with every joint that has it: all of them are of one framework. */
@@ -165,7 +122,7 @@ final class LatticeCommand implements Callable<Integer> {
     String line = cell.line().isEmpty() ? "" : "@" + String.join(", ", lines);
     screen.line("");
     screen.line(
-        sign(screen, cell)
+        LatticeTable.sign(screen, cell)
             + " "
             + screen.strong(cell.framework() + line + " on Java " + String.join(", ", levels)));
     parts.forEach(part -> screen.paragraph(2, part));

@@ -43,6 +43,11 @@ public final class Screen {
     return terminal;
   }
 
+  /** How many signs stand side by side; for what goes to a file or a program, any number does. */
+  public int width() {
+    return terminal ? width : Integer.MAX_VALUE;
+  }
+
   public String possible() {
     return ansi.string(signs ? "@|yellow ◆|@" : "@|yellow *|@");
   }
