@@ -2,6 +2,7 @@ package {{package}};
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.time.LocalDate;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
@@ -21,14 +22,16 @@ class {{entryClass}}Test {
 
     @Test
     void keepsWhatIsFilledInAndRemovesWhatIsSelected() throws Exception {
-        FutureTask<Boolean> walked = new FutureTask<>(this::walk, true);
+        FutureTask<Boolean> walked = new FutureTask<>(this::walk);
         Platform.startup(walked);
         assertThat(walked.get(30, TimeUnit.SECONDS)).isTrue();
     }
 
     /** All that has to do with windows is done by the one thread that the toolkit has for it. */
-    private void walk() {
-        Scene window = opened();
+    private boolean walk() throws IOException {
+        Stage stage = new Stage();
+        new {{entryClass}}().start(stage);
+        Scene window = stage.getScene();
         TableView<?> kept = (TableView<?>) window.lookup("#kept");
 {{#refused}}
 
@@ -51,16 +54,7 @@ class {{entryClass}}Test {
         kept.getSelectionModel().selectFirst();
         press(window, "remove");
         assertThat(kept.getItems()).isEmpty();
-    }
-
-    private static Scene opened() {
-        Stage stage = new Stage();
-        try {
-            new {{entryClass}}().start(stage);
-        } catch (java.io.IOException e) {
-            throw new java.io.UncheckedIOException(e);
-        }
-        return stage.getScene();
+        return true;
     }
 
     private static void press(Scene window, String button) {
