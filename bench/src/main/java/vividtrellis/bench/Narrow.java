@@ -11,12 +11,11 @@ import vividtrellis.core.catalog.EditionLoader;
  */
 final class Narrow {
 
-  private static final List<String> OTHERS = List.of("micronaut", "quarkus");
+  private static final List<String> OTHERS = List.of("micronaut", "quarkus", "javafx");
 
   private static final String WORDS_BEFORE = "          addressKey: url\n";
 
-  private static final String ONLY_OTHERS =
-      "\"any-of framework:" + String.join(", framework:", OTHERS) + "\"";
+  private static final String ONLY_OTHERS = "\"any-of framework:micronaut, framework:quarkus\"";
 
   private Narrow() {}
 
@@ -33,9 +32,10 @@ final class Narrow {
                 + """
                           openFields: ""
                           tablesOfClasses: ""
+                          byHand: ""
                 """);
     // What is only for them is for nobody.
-    left = left.replace(ONLY_OTHERS, "\"framework:none\"");
+    left = left.replace(ONLY_OTHERS, "\"framework:none\"").replace(", \"no trait:gui\"", "");
     for (String other : OTHERS) {
       left =
           left.replaceAll("  - " + other + "[a-z-]*\\.yaml\n", "")
