@@ -9,9 +9,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Properties;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
@@ -120,6 +122,32 @@ class ShippedEditionTest {
           .as("a dependency that is there once")
           .isTrue();
     }
+  }
+
+  /** What is bound in part only, as to a service beside it, would be accepted and left out. */
+  @Test
+  void aStarterThatIsAcceptedIsInTheProject() {
+    for (Framework framework : edition().frameworks()) {
+      Brief bare = Brief.empty().with(Key.NAME, "tide-board").with(Key.FRAMEWORK, framework.id());
+      Map<String, String> without = texts(judge(bare));
+      for (Starter starter : edition().starters()) {
+        Verdict verdict = judge(bare.withStarters(List.of(starter.id())));
+        // One that only sets something may set what is set already.
+        boolean brings = starter.bindings().stream().anyMatch(each -> !each.artifacts().isEmpty());
+        if (brings && verdict.isWritable()) {
+          assertThat(texts(verdict))
+              .as("%s with %s", starter.id(), framework.id())
+              .isNotEqualTo(without);
+        }
+      }
+    }
+  }
+
+  /** All that is built or read by what runs. */
+  private Map<String, String> texts(Verdict verdict) {
+    return files(verdict).files().stream()
+        .filter(file -> !file.path().equals("README.md"))
+        .collect(Collectors.toMap(GeneratedFile::path, GeneratedFile::text));
   }
 
   private static void everyLineIsTracedOnce(GeneratedFile file, Brief completed) {
