@@ -193,7 +193,7 @@ class HttpTest {
         .andExpect(jsonPath("$.columns[0].line").value("4.1"))
         .andExpect(jsonPath("$.columns[0].standing").value("in support"))
         .andExpect(jsonPath("$.rows[*].jvm", hasItem(21)))
-        .andExpect(jsonPath("$.cells.length()").value(50))
+        .andExpect(jsonPath("$.cells.length()").value(70))
         .andExpect(jsonPath("$.cells[?(@.picked)].line", hasItem("4.1")))
         .andExpect(jsonPath("$.cells[?(@.picked)].jvm", hasItem(25)))
         .andExpect(jsonPath("$.cells[?(@.line=='3.4' && @.jvm==27)].state", hasItem("impossible")))
