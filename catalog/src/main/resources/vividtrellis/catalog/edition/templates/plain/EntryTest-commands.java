@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import picocli.CommandLine;
 
@@ -13,7 +14,12 @@ class {{entryClass}}Test {
 
     private final StringWriter said = new StringWriter();
     private final PrintWriter paper = new PrintWriter(said);
-    private final CommandLine program = {{entryClass}}.program().setOut(paper).setErr(paper);
+    private final CommandLine program = {{entryClass}}.program();
+
+    @BeforeEach
+    void listen() {
+        program.setOut(paper).setErr(paper);
+    }
 
     @Test
     void greetsAsOftenAsItIsTold() {
