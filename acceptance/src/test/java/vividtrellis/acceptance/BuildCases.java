@@ -28,8 +28,7 @@ final class BuildCases {
           List.of("spring-boot@4.1", "spring-boot@4.0", "spring-boot@3.5", "spring-boot@3.4"),
           List.of("micronaut@4.10", "micronaut@5.0"),
           List.of("quarkus@3.38", "quarkus@3.33", "quarkus@3.20"),
-          List.of("javafx@25", "javafx@26", "javafx@21", "javafx@17"),
-          List.of("none"));
+          List.of("javafx@25", "javafx@26", "javafx@21", "javafx@17"));
 
   private static final List<List<String>> AXES =
       List.of(
