@@ -45,7 +45,10 @@ record StartedProject(Path project, Path jdk, LocalServers servers) {
 
   static boolean canStart(Selection selection) {
     // What has windows needs somebody before them; its tests open them where there is no screen.
+    // Without a framework, Gradle's archive has no entry: its task runs the program.
+    boolean byTask = selection.framework().equals("none") && !selection.build().equals("maven");
     return !selection.framework().equals("javafx")
+        && !byTask
         && selection.starters().stream().noneMatch(ELSEWHERE::contains);
   }
 
