@@ -2,6 +2,7 @@ package vividtrellis.cli.view;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiFunction;
 import vividtrellis.cli.api.LatticeAnswer;
 import vividtrellis.cli.api.LatticeAnswer.Cell;
 import vividtrellis.cli.api.LatticeAnswer.Column;
@@ -25,13 +26,21 @@ public final class LatticeTable {
   /** One framework, with its lines side by side. */
   private record Group(String label, List<Column> columns) {
 
-    int width() {
-      int lines = columns.stream().mapToInt(Group::width).sum();
-      return Math.max(lines, label.length() + 2);
+    /** How wide each line is; the last takes what a long name needs besides. */
+    List<Integer> widths() {
+      List<Integer> widths = new ArrayList<>();
+      int left = label.length() + 2;
+      for (Column column : columns) {
+        int width = Math.max(NARROWEST, line(column).length() + 2);
+        boolean last = widths.size() == columns.size() - 1;
+        widths.add(last ? Math.max(width, left) : width);
+        left -= width;
+      }
+      return widths;
     }
 
-    static int width(Column column) {
-      return Math.max(NARROWEST, line(column).length() + 2);
+    int width() {
+      return widths().stream().mapToInt(each -> each).sum();
     }
 
     static String line(Column column) {
@@ -71,35 +80,30 @@ public final class LatticeTable {
 
   private void drawOne(List<Group> groups) {
     StringBuilder frameworks = new StringBuilder(" ".repeat(BESIDE));
-    StringBuilder lines = new StringBuilder(" ".repeat(BESIDE));
-    for (Group group : groups) {
-      frameworks.append(Screen.pad(group.label(), group.width()));
-      int end = lines.length() + group.width();
-      group
-          .columns()
-          .forEach(each -> lines.append(Screen.pad(Group.line(each), Group.width(each))));
-      lines.append(" ".repeat(end - lines.length()));
-    }
+    groups.forEach(each -> frameworks.append(Screen.pad(each.label(), each.width())));
     screen.line(screen.soft(frameworks.toString().stripTrailing()));
-    screen.line(screen.strong(lines.toString().stripTrailing()));
-    lattice.rows().forEach(row -> draw(row, groups));
+    String lines = row(groups, (column, width) -> Screen.pad(Group.line(column), width));
+    screen.line(screen.strong(" ".repeat(BESIDE) + lines));
+    for (Row row : lattice.rows()) {
+      String name = Screen.pad("Java " + row.jvm(), BESIDE);
+      String joints =
+          row(
+              groups,
+              (column, width) ->
+                  sign(screen, lattice.cell(column, row).orElseThrow()) + " ".repeat(width - 1));
+      screen.line((row.longTerm() ? screen.strong(name) : screen.soft(name)) + joints);
+    }
   }
 
-  private void draw(Row row, List<Group> groups) {
+  private static String row(List<Group> groups, BiFunction<Column, Integer, String> what) {
     StringBuilder text = new StringBuilder();
-    int blanks = 0;
     for (Group group : groups) {
-      int left = group.width();
-      for (Column column : group.columns()) {
-        Cell cell = lattice.cell(column, row).orElseThrow();
-        text.append(" ".repeat(blanks)).append(sign(screen, cell));
-        blanks = Group.width(column) - 1;
-        left -= Group.width(column);
+      List<Integer> widths = group.widths();
+      for (int i = 0; i < widths.size(); i++) {
+        text.append(what.apply(group.columns().get(i), widths.get(i)));
       }
-      blanks += left;
     }
-    String name = Screen.pad("Java " + row.jvm(), BESIDE);
-    screen.line((row.longTerm() ? screen.strong(name) : screen.soft(name)) + text);
+    return text.toString().stripTrailing();
   }
 
   /** What a joint is, as one sign. */
